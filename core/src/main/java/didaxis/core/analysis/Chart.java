@@ -1,0 +1,110 @@
+package didaxis.core.analysis;
+
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Circuit;
+import didaxis.core.circuit.Subject;
+import didaxis.core.circuit.Subjects;
+import didaxis.core.quantity.Quantity;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/** The operating point as a table: for every subject its resistance, voltage, current and power, where they exist. */
+public final class Chart {
+    /** Why a row looks as it does. */
+    public enum Condition {
+        NORMAL,
+        /** Nothing flows: it is an open switch, or lies in series with one. */
+        NO_CURRENT,
+        /** No voltage: an ideal wire lies across it. */
+        BYPASSED,
+        /** Ideal wires share a current, or open switches a voltage, in no decided way. */
+        UNDECIDED
+    }
+
+    private final OperatingPoint point;
+    private final Subjects subjects;
+    private final double[] potentialBefore;
+
+    private Chart(OperatingPoint point) {
+        this.point = point;
+        this.subjects = Subjects.of(point.circuit());
+        this.potentialBefore = point.potentials()[0];
+    }
+
+    public static Chart of(OperatingPoint point) {
+        return new Chart(point);
+    }
+
+    public Circuit circuit() {
+        return point.circuit();
+    }
+
+    public Subjects subjects() {
+        return subjects;
+    }
+
+    public OperatingPoint point() {
+        return point;
+    }
+
+    /** The rows in their order. */
+    public List<Subject> rows() {
+        return subjects.rows();
+    }
+
+    /** A cell's true value in SI; empty where it does not exist or is not decided. */
+    public OptionalDouble value(Cell cell) {
+        double value = rawValue(cell);
+        return Double.isFinite(value) ? OptionalDouble.of(value) : OptionalDouble.empty();
+    }
+
+    private double rawValue(Cell cell) {
+        int node = subjects.nodeOf(cell.subject());
+        double r = circuit().source().internalResistance();
+        double i = point.totalCurrent();
+        return switch (cell.subject().kind()) {
+            case TOTAL ->
+                quantity(
+                        cell.quantity(),
+                        point.resistance(0) + r,
+                        circuit().source().emf(),
+                        i);
+            case INTERNAL -> quantity(cell.quantity(), r, i * r, i);
+            case PART, GROUP, EXTERNAL ->
+                quantity(cell.quantity(), point.resistance(node), point.voltage(node), point.current(node));
+            case VOLTMETER -> cell.quantity() == Quantity.VOLTAGE ? point.voltage(node) : Double.NaN;
+            case POINT -> cell.quantity() == Quantity.POTENTIAL ? potentialBefore[node] : Double.NaN;
+        };
+    }
+
+    private static double quantity(Quantity quantity, double resistance, double voltage, double current) {
+        return switch (quantity) {
+            case RESISTANCE -> resistance;
+            case VOLTAGE -> voltage;
+            case CURRENT -> current;
+            // An ideal wire or an open switch turns nothing into heat, even where its share is not decided.
+            case POWER -> voltage == 0 || current == 0 ? 0 : voltage * current;
+            case POTENTIAL -> Double.NaN;
+        };
+    }
+
+    /** Why the row of a subject looks as it does. */
+    public Condition condition(Subject subject) {
+        if (subject.kind() == Subject.Kind.TOTAL || subject.kind() == Subject.Kind.INTERNAL) {
+            return point.totalCurrent() == 0 ? Condition.NO_CURRENT : Condition.NORMAL;
+        }
+        int node = subjects.nodeOf(subject);
+        if (Double.isNaN(point.voltage(node)) || Double.isNaN(point.current(node))) return Condition.UNDECIDED;
+        if (point.current(node) != 0) return Condition.NORMAL;
+        boolean bypassed = point.voltage(node) == 0 && beside(node);
+        return bypassed ? Condition.BYPASSED : Condition.NO_CURRENT;
+    }
+
+    /** Whether an ideal wire lies across the node or across something that holds it. */
+    private boolean beside(int node) {
+        for (int i = node; i >= 0; i = circuit().outline().parent(i)) {
+            if (i != node && point.resistance(i) == 0) return true;
+        }
+        return false;
+    }
+}

@@ -1,0 +1,204 @@
+package didaxis.core.analysis;
+
+import didaxis.core.circuit.Circuit;
+import didaxis.core.circuit.Outline;
+import didaxis.core.circuit.Parallel;
+import didaxis.core.circuit.Part;
+import didaxis.core.circuit.Series;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.Function;
+
+/**
+ * Resistance, voltage and current of every node of a circuit's outline, in time proportional to its size:
+ * one loop folds (inner before outer), one unfolds (outer before inner).
+ *
+ * <p>Ideal parts make limit cases, which are answers and not errors: an open switch has infinite resistance;
+ * what lies in series with it carries no current; what lies beside an ideal wire has no voltage. NaN marks
+ * what the circuit does not decide: how ideal wires side by side share a current, and how open switches in
+ * a row share a voltage.
+ */
+public final class OperatingPoint {
+    /** A circuit either has an operating point or has none. */
+    public sealed interface Outcome {
+        record Found(OperatingPoint point) implements Outcome {}
+
+        /** A source without internal resistance is joined end to end by ideal wires. */
+        record ShortedSource(List<String> across) implements Outcome {}
+
+        default <T> T match(Function<OperatingPoint, T> found, Function<ShortedSource, T> shorted) {
+            return this instanceof Found one ? found.apply(one.point()) : shorted.apply((ShortedSource) this);
+        }
+    }
+
+    private final Circuit circuit;
+    private final double[] resistance;
+    private final double[] voltage;
+    private final double[] current;
+    private final List<List<String>> sharedCurrents = new ArrayList<>();
+    private final List<List<String>> sharedVoltages = new ArrayList<>();
+
+    private OperatingPoint(Circuit circuit) {
+        this.circuit = circuit;
+        int n = circuit.outline().size();
+        resistance = new double[n];
+        voltage = new double[n];
+        current = new double[n];
+    }
+
+    public static Outcome of(Circuit circuit) {
+        OperatingPoint point = new OperatingPoint(circuit);
+        point.fold();
+        double r = circuit.source().internalResistance();
+        double whole = point.resistance[0];
+        if (whole == 0 && r == 0) {
+            return new Outcome.ShortedSource(circuit.parts().stream()
+                    .filter(part -> part.resistance() == 0)
+                    .map(Part::label)
+                    .toList());
+        }
+        point.current[0] = Double.isInfinite(whole) ? 0 : circuit.source().emf() / (whole + r);
+        point.voltage[0] = Double.isInfinite(whole) ? circuit.source().emf() : point.current[0] * whole;
+        point.unfold();
+        return new Outcome.Found(point);
+    }
+
+    private void fold() {
+        Outline outline = circuit.outline();
+        for (int i = outline.size() - 1; i >= 0; i--) {
+            if (outline.node(i) instanceof Part part) {
+                resistance[i] = part.resistance();
+                continue;
+            }
+            boolean parallel = outline.node(i) instanceof Parallel;
+            double sum = 0;
+            for (int m = i + 1; m < outline.end(i); m = outline.end(m))
+                sum += parallel ? 1 / resistance[m] : resistance[m];
+            // Not product over sum: that form holds for two only. 1/0 and 1/∞ carry the limits.
+            resistance[i] = parallel ? 1 / sum : sum;
+        }
+    }
+
+    private void unfold() {
+        Outline outline = circuit.outline();
+        for (int i = 0; i < outline.size(); i++) {
+            if (outline.node(i) instanceof Parallel) unfoldParallel(outline, i);
+            else if (outline.node(i) instanceof Series) unfoldSeries(outline, i);
+            else if (outline.end(i) > i + 1) copy(i, i + 1);
+        }
+    }
+
+    private void copy(int from, int to) {
+        voltage[to] = voltage[from];
+        current[to] = current[from];
+    }
+
+    private void unfoldSeries(Outline outline, int i) {
+        boolean open = Double.isInfinite(resistance[i]);
+        int openMembers = 0;
+        for (int m = i + 1; m < outline.end(i); m = outline.end(m)) if (Double.isInfinite(resistance[m])) openMembers++;
+        boolean undecided = openMembers > 1 && voltage[i] != 0;
+        List<String> sharing = new ArrayList<>();
+        for (int m = i + 1; m < outline.end(i); m = outline.end(m)) {
+            current[m] = current[i];
+            boolean takesVoltage = Double.isInfinite(resistance[m]);
+            if (!open) voltage[m] = resistance[m] == 0 ? 0 : current[i] * resistance[m];
+            else voltage[m] = !takesVoltage ? 0 : undecided ? Double.NaN : voltage[i];
+            if (undecided && takesVoltage) sharing.addAll(idealParts(outline, m));
+        }
+        if (undecided) sharedVoltages.add(sharing);
+    }
+
+    private void unfoldParallel(Outline outline, int i) {
+        int wires = 0;
+        for (int m = i + 1; m < outline.end(i); m = outline.end(m)) if (resistance[m] == 0) wires++;
+        boolean undecided = wires > 1 && current[i] != 0;
+        List<String> sharing = new ArrayList<>();
+        for (int m = i + 1; m < outline.end(i); m = outline.end(m)) {
+            voltage[m] = voltage[i];
+            if (resistance[m] == 0) current[m] = undecided ? Double.NaN : wires == 1 ? current[i] : 0;
+            else current[m] = wires > 0 || Double.isInfinite(resistance[m]) ? 0 : voltage[i] / resistance[m];
+            if (undecided && resistance[m] == 0) sharing.addAll(idealParts(outline, m));
+        }
+        if (undecided) sharedCurrents.add(sharing);
+    }
+
+    private static List<String> idealParts(Outline outline, int i) {
+        return outline.partsOf(i).stream()
+                .filter(part -> !part.kind().resistive())
+                .map(Part::label)
+                .toList();
+    }
+
+    public Circuit circuit() {
+        return circuit;
+    }
+
+    /** Resistance in ohms of node i; infinite where it is open. */
+    public double resistance(int i) {
+        return resistance[i];
+    }
+
+    /** Voltage in volts across node i; NaN where it is undecided. */
+    public double voltage(int i) {
+        return voltage[i];
+    }
+
+    /** Current in amperes through node i; NaN where it is undecided. */
+    public double current(int i) {
+        return current[i];
+    }
+
+    /** The current the source gives, in amperes. */
+    public double totalCurrent() {
+        return current[0];
+    }
+
+    /** Ideal wires side by side, a list for each place where they share a current in no decided way. */
+    public List<List<String>> sharedCurrents() {
+        return List.copyOf(sharedCurrents);
+    }
+
+    /** Open switches in a row, a list for each place where they share a voltage in no decided way. */
+    public List<List<String>> sharedVoltages() {
+        return List.copyOf(sharedVoltages);
+    }
+
+    /**
+     * Potential in volts at each end of every node, with respect to the negative terminal: [0] at the end
+     * nearer the positive terminal, [1] at the other; NaN where an undecided voltage lies on both sides.
+     */
+    public double[][] potentials() {
+        Outline outline = circuit.outline();
+        double[] before = new double[outline.size()];
+        double[] after = new double[outline.size()];
+        before[0] = voltage[0];
+        for (int i = 0; i < outline.size(); i++) {
+            if (outline.node(i) instanceof Series) alongSeries(outline, i, before, after);
+            else {
+                for (int m = i + 1; m < outline.end(i); m = outline.end(m)) {
+                    before[m] = before[i];
+                    after[m] = after[i];
+                }
+            }
+        }
+        return new double[][] {before, after};
+    }
+
+    private void alongSeries(Outline outline, int i, double[] before, double[] after) {
+        int[] members = outline.membersOf(i);
+        double[] at = new double[members.length + 1];
+        Arrays.fill(at, Double.NaN);
+        at[0] = before[i];
+        at[members.length] = after[i];
+        // Upwards from the negative terminal nothing is subtracted, so that nothing cancels to almost 0.
+        for (int k = members.length - 1; k > 0; k--) at[k] = at[k + 1] + voltage[members[k]];
+        // Behind an undecided voltage the way down from the other end still knows.
+        for (int k = 1; k < members.length && Double.isNaN(at[k]); k++) at[k] = at[k - 1] - voltage[members[k - 1]];
+        for (int k = 0; k < members.length; k++) {
+            before[members[k]] = at[k];
+            after[members[k]] = at[k + 1];
+        }
+    }
+}

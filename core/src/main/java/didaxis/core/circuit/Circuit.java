@@ -1,0 +1,91 @@
+package didaxis.core.circuit;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * A source and a network. The network's left end is at the positive terminal; potentials are with respect
+ * to the negative terminal. Labels differ, and every branch of a parallel holds a part, so that every
+ * circuit that exists is one that can be drawn.
+ */
+public final class Circuit {
+    private final Source source;
+    private final Outline outline;
+
+    private Circuit(Source source, Outline outline) {
+        this.source = source;
+        this.outline = outline;
+    }
+
+    /**
+     * @throws IllegalArgumentException if a label or a point is used twice, or a branch holds no part
+     */
+    public static Circuit of(Source source, Network network) {
+        Circuit circuit = new Circuit(source, Outline.of(network));
+        circuit.checkNames();
+        circuit.checkBranches();
+        return circuit;
+    }
+
+    private void checkNames() {
+        Set<String> names = new HashSet<>(source.voltmeters());
+        if (names.size() < source.voltmeters().size())
+            throw new IllegalArgumentException("a voltmeter's label is used twice");
+        for (int i = 0; i < outline.size(); i++) {
+            Network node = outline.node(i);
+            String name = "";
+            if (node instanceof Part part) name = part.label();
+            if (node instanceof Metered metered) name = metered.voltmeter();
+            if (node instanceof Point point) name = "." + point.name();
+            if (!name.isEmpty() && !names.add(name)) {
+                throw new IllegalArgumentException("name (" + name + ") is used twice; every name must differ");
+            }
+        }
+    }
+
+    private void checkBranches() {
+        for (int i = 0; i < outline.size(); i++) {
+            boolean needsPart =
+                    i == 0 || outline.node(i) instanceof Metered || outline.node(outline.parent(i)) instanceof Parallel;
+            if (needsPart && outline.partsOf(i).isEmpty()) {
+                throw new IllegalArgumentException("a branch without a part: put a part there, or a wire link W");
+            }
+        }
+    }
+
+    public Source source() {
+        return source;
+    }
+
+    /** The network as a tree. */
+    public Network network() {
+        return outline.node(0);
+    }
+
+    /** The network laid out flat. */
+    public Outline outline() {
+        return outline;
+    }
+
+    /** All parts in reading order. */
+    public List<Part> parts() {
+        return outline.parts();
+    }
+
+    /** Circuits are equal when they print alike; printing does not overflow on a deep tree. */
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Circuit circuit && toString().equals(circuit.toString());
+    }
+
+    @Override
+    public int hashCode() {
+        return toString().hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return Notation.print(this);
+    }
+}

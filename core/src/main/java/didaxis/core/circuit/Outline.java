@@ -1,0 +1,115 @@
+package didaxis.core.circuit;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Deque;
+import java.util.List;
+
+/**
+ * A network laid out flat in reading order: a node stands before its members, so that folding is one loop
+ * backwards and unfolding one loop forwards, however deep the tree is.
+ *
+ * <p>Node 0 is the whole. Node i's subtree is i to {@code end(i)} (exclusive); its members are i+1, then
+ * {@code end} of the one before, as long as that is below {@code end(i)}.
+ */
+public final class Outline {
+    private final Network[] nodes;
+    private final int[] end;
+    private final int[] parent;
+    private final int[] firstPart;
+    private final List<Part> parts;
+
+    private Outline(Network[] nodes, int[] end, int[] parent, int[] firstPart, List<Part> parts) {
+        this.nodes = nodes;
+        this.end = end;
+        this.parent = parent;
+        this.firstPart = firstPart;
+        this.parts = parts;
+    }
+
+    static Outline of(Network whole) {
+        List<Network> nodes = new ArrayList<>();
+        List<Integer> parents = new ArrayList<>();
+        Deque<Network> waiting = new ArrayDeque<>();
+        Deque<Integer> waitingParents = new ArrayDeque<>();
+        waiting.push(whole);
+        waitingParents.push(-1);
+        while (!waiting.isEmpty()) {
+            Network node = waiting.pop();
+            int index = nodes.size();
+            nodes.add(node);
+            parents.add(waitingParents.pop());
+            List<Network> members = members(node);
+            for (int i = members.size() - 1; i >= 0; i--) {
+                waiting.push(members.get(i));
+                waitingParents.push(index);
+            }
+        }
+        int n = nodes.size();
+        int[] parent = parents.stream().mapToInt(Integer::intValue).toArray();
+        int[] end = new int[n];
+        for (int i = n - 1; i >= 0; i--) {
+            end[i] = Math.max(end[i], i + 1);
+            if (parent[i] >= 0) end[parent[i]] = Math.max(end[parent[i]], end[i]);
+        }
+        int[] firstPart = new int[n + 1];
+        List<Part> parts = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            firstPart[i] = parts.size();
+            if (nodes.get(i) instanceof Part part) parts.add(part);
+        }
+        firstPart[n] = parts.size();
+        return new Outline(nodes.toArray(Network[]::new), end, parent, firstPart, List.copyOf(parts));
+    }
+
+    private static List<Network> members(Network node) {
+        if (node instanceof Series series) return series.members();
+        if (node instanceof Parallel parallel) return parallel.members();
+        if (node instanceof Metered metered) return List.of(metered.stretch());
+        return List.of();
+    }
+
+    /** How many nodes there are. */
+    public int size() {
+        return nodes.length;
+    }
+
+    public Network node(int i) {
+        return nodes[i];
+    }
+
+    /** The index behind node i's subtree. */
+    public int end(int i) {
+        return end[i];
+    }
+
+    /** The node that node i is a member of; −1 for the whole. */
+    public int parent(int i) {
+        return parent[i];
+    }
+
+    /** The members of node i, in reading order. */
+    public int[] membersOf(int i) {
+        int count = 0;
+        for (int m = i + 1; m < end[i]; m = end[m]) count++;
+        int[] members = new int[count];
+        for (int m = i + 1, k = 0; m < end[i]; m = end[m]) members[k++] = m;
+        return members;
+    }
+
+    /** All parts in reading order. */
+    public List<Part> parts() {
+        return parts;
+    }
+
+    /** The parts in node i's subtree, in reading order. */
+    public List<Part> partsOf(int i) {
+        return parts.subList(firstPart[i], firstPart[end[i]]);
+    }
+
+    @Override
+    public String toString() {
+        return "Outline of " + nodes.length + " nodes, ends " + Arrays.toString(end);
+    }
+}

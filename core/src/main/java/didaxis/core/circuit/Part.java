@@ -1,0 +1,30 @@
+package didaxis.core.circuit;
+
+/** One part: its label ("R1"), kind, setting and rating. */
+public record Part(String label, PartKind kind, Setting setting, Rating rating) implements Network {
+    public Part {
+        if (!label.matches("[A-Z]{1,2}[0-9]*") || !label.startsWith(kind.letters())) {
+            throw new IllegalArgumentException(
+                    "label of a " + kind.word() + " (" + label + ") must be " + kind.letters() + " and digits");
+        }
+        boolean fits = switch (kind.takes()) {
+            case OHMS -> setting instanceof Setting.Ohms;
+            case POSITION -> setting instanceof Setting.Position;
+            case AMPERES -> setting instanceof Setting.Amperes;
+            case NOTHING -> setting instanceof Setting.None;
+        };
+        if (!fits)
+            throw new IllegalArgumentException("setting of " + label + " (" + setting + ") must suit a " + kind.word());
+    }
+
+    /** A resistor without a rating. */
+    public static Part resistor(String label, double ohms) {
+        return new Part(label, PartKind.RESISTOR, new Setting.Ohms(ohms), Rating.NONE);
+    }
+
+    /** Its resistance in ohms; 0 for what is an ideal wire, infinite for an open switch. */
+    public double resistance() {
+        if (setting instanceof Setting.Ohms ohms) return ohms.ohms();
+        return setting == Setting.Position.OPEN ? Double.POSITIVE_INFINITY : 0;
+    }
+}

@@ -1,0 +1,59 @@
+package didaxis.core.circuit;
+
+import java.util.Optional;
+
+/** The kinds of part: the letters of their labels, their name, and what a value of one says. */
+public enum PartKind {
+    RESISTOR("R", "resistor", Takes.OHMS),
+    LAMP("L", "lamp", Takes.OHMS),
+    HEATER("H", "heater", Takes.OHMS),
+    VARIABLE_RESISTOR("VR", "variable resistor", Takes.OHMS),
+    SWITCH("S", "switch", Takes.POSITION),
+    AMMETER("A", "ammeter", Takes.NOTHING),
+    FUSE("F", "fuse", Takes.AMPERES),
+    LINK("W", "wire link", Takes.NOTHING);
+
+    /** What stands behind '=' for a kind. */
+    enum Takes {
+        OHMS,
+        POSITION,
+        AMPERES,
+        NOTHING
+    }
+
+    private final String letters;
+    private final String word;
+    private final Takes takes;
+
+    PartKind(String letters, String word, Takes takes) {
+        this.letters = letters;
+        this.word = word;
+        this.takes = takes;
+    }
+
+    /** The letters its labels begin with. */
+    public String letters() {
+        return letters;
+    }
+
+    /** Its name in a sentence. */
+    public String word() {
+        return word;
+    }
+
+    /** Whether it has a resistance of its own, as a resistor, lamp or heater has. */
+    public boolean resistive() {
+        return takes == Takes.OHMS;
+    }
+
+    Takes takes() {
+        return takes;
+    }
+
+    static Optional<PartKind> ofLetters(String letters) {
+        for (PartKind kind : values()) {
+            if (kind.letters.equals(letters)) return Optional.of(kind);
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,34 @@
+package didaxis.core.circuit;
+
+/** What a chart has a row for, or a reading is of. The id is unique within a circuit: "R1", "R23", "total", "V1", ".B". */
+public record Subject(Kind kind, String id) {
+    /** What kind of thing it is. */
+    public enum Kind {
+        PART,
+        GROUP,
+        INTERNAL,
+        EXTERNAL,
+        TOTAL,
+        VOLTMETER,
+        POINT
+    }
+
+    /** The whole circuit as the emf sees it. */
+    public static final Subject TOTAL = new Subject(Kind.TOTAL, "total");
+    /** The network outside a source with internal resistance. */
+    public static final Subject EXTERNAL = new Subject(Kind.EXTERNAL, "external");
+    /** The source's internal resistance. */
+    public static final Subject INTERNAL = new Subject(Kind.INTERNAL, "internal");
+
+    public static Subject part(String label) {
+        return new Subject(Kind.PART, label);
+    }
+
+    public static Subject voltmeter(String label) {
+        return new Subject(Kind.VOLTMETER, label);
+    }
+
+    public static Subject point(char name) {
+        return new Subject(Kind.POINT, "." + name);
+    }
+}

@@ -1,0 +1,41 @@
+package didaxis.core.drawing;
+
+import didaxis.core.drawing.Scene.Anchor;
+import didaxis.core.drawing.Scene.Role;
+
+/** The source as a battery, standing, positive plate first; its emf on the side of positive t. */
+record BatteryElement(String emf) implements Element {
+    private static final double LENGTH = 52;
+    private static final double LONG = 24;
+    private static final double SHORT = 12;
+
+    @Override
+    public Room room(boolean lying) {
+        return new Room(LENGTH + 40, LONG + 18, LONG + 10 + TextWidth.of(emf, Pen.LABEL));
+    }
+
+    @Override
+    public void draw(Pen pen, Frame frame, double length) {
+        double start = (length - LENGTH) / 2;
+        pen.wire(frame.at(0, 0), frame.at(start, 0));
+        pen.wire(frame.at(start + LENGTH, 0), frame.at(length, 0));
+        plate(pen, frame.from(start, 0), LONG);
+        plate(pen, frame.from(start + 14, 0), SHORT);
+        for (int k = 0; k < 3; k++) {
+            double s = start + 19 + 6 * k;
+            pen.stroke("", frame.at(s, 0), frame.at(s + 2, 0));
+        }
+        plate(pen, frame.from(start + 38, 0), LONG);
+        plate(pen, frame.from(start + LENGTH, 0), SHORT);
+        pen.text(frame.at(start - 4, -LONG - 3), opposite(frame.beside()), Pen.VALUE, "+", Role.SIGN, "");
+        pen.text(frame.at(length / 2, LONG + 10).plus(0, 5), frame.beside(), Pen.LABEL, emf, Role.VALUE, "total");
+    }
+
+    private static void plate(Pen pen, Frame frame, double half) {
+        pen.stroke("", frame.at(0, -half), frame.at(0, half));
+    }
+
+    private static Anchor opposite(Anchor anchor) {
+        return anchor == Anchor.START ? Anchor.END : Anchor.START;
+    }
+}

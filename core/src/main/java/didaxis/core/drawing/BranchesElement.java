@@ -1,0 +1,104 @@
+package didaxis.core.drawing;
+
+import didaxis.core.drawing.Scene.Anchor;
+import didaxis.core.drawing.Scene.Role;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Branches side by side between two rails.
+ *
+ * @param rungs whether the rails are the loop's own wires, the first branch where the current arrives; else
+ *     the current arrives amid the rails on a lead of wire
+ * @param entry name of the junction where the branches part
+ * @param exit name of the junction where they meet
+ */
+record BranchesElement(List<Element> branches, boolean rungs, String entry, String exit) implements Element {
+    private static final double LEAD = 24;
+    private static final double GAP_LYING = 14;
+    private static final double GAP_STANDING = 22;
+    private static final double RUNG_GAP = 36;
+
+    private double lead() {
+        return rungs ? 0 : LEAD;
+    }
+
+    private double gap(boolean lying) {
+        return rungs ? RUNG_GAP : lying ? GAP_LYING : GAP_STANDING;
+    }
+
+    /** Where each branch lies across, the first at 0. */
+    private List<Double> offsets(boolean lying) {
+        List<Double> offsets = new ArrayList<>();
+        double t = 0;
+        for (int k = 0; k < branches.size(); k++) {
+            if (k > 0)
+                t += branches.get(k - 1).room(lying).after()
+                        + gap(lying)
+                        + branches.get(k).room(lying).before();
+            offsets.add(t);
+        }
+        return offsets;
+    }
+
+    /** How far the first branch lies before the line on which the current arrives. */
+    private double shift(List<Double> offsets) {
+        return rungs ? 0 : offsets.get(offsets.size() - 1) / 2;
+    }
+
+    @Override
+    public Room room(boolean lying) {
+        List<Double> offsets = offsets(lying);
+        double shift = shift(offsets);
+        double longest = branches.stream()
+                .mapToDouble(branch -> branch.room(lying).length())
+                .max()
+                .orElse(0);
+        int last = branches.size() - 1;
+        return new Room(
+                longest + 2 * lead(),
+                shift + branches.get(0).room(lying).before(),
+                offsets.get(last) - shift + branches.get(last).room(lying).after());
+    }
+
+    @Override
+    public void draw(Pen pen, Frame frame, double length) {
+        List<Double> offsets = offsets(frame.lying());
+        double shift = shift(offsets);
+        double first = -shift;
+        double last = offsets.get(offsets.size() - 1) - shift;
+        double end = length - lead();
+        pen.wire(frame.at(0, 0), frame.at(lead(), 0));
+        pen.wire(frame.at(end, 0), frame.at(length, 0));
+        pen.wire(frame.at(lead(), first), frame.at(lead(), last));
+        pen.wire(frame.at(end, first), frame.at(end, last));
+        for (int k = 0; k < branches.size(); k++) {
+            branches.get(k).draw(pen, frame.from(lead(), offsets.get(k) - shift), end - lead());
+        }
+        for (double s : new double[] {lead(), end}) {
+            pen.dot(frame.at(s, 0), Role.JUNCTION);
+            for (int k = 1; k < branches.size() - 1; k++) {
+                double t = offsets.get(k) - shift;
+                if (Math.abs(t) > 0.01) pen.dot(frame.at(s, t), Role.JUNCTION);
+            }
+        }
+        name(pen, frame, lead(), entry, -1);
+        name(pen, frame, end, exit, 1);
+    }
+
+    /** The junction's name, outside the rails: {@code out} is −1 at the entry, 1 at the exit. */
+    private void name(Pen pen, Frame frame, double s, String name, int out) {
+        Spot dot = frame.at(s, 0);
+        if (rungs) pen.text(dot.plus(0, out < 0 ? -9 : 19), Anchor.MIDDLE, Pen.NAME, name, Role.NAME, "");
+        else if (frame.lying()) {
+            boolean toTheLeft = out * frame.alongX() < 0;
+            pen.text(
+                    dot.plus(toTheLeft ? -7 : 7, -7),
+                    toTheLeft ? Anchor.END : Anchor.START,
+                    Pen.NAME,
+                    name,
+                    Role.NAME,
+                    "");
+        } else pen.text(dot.plus(7, out < 0 ? -7 : 16), Anchor.START, Pen.NAME, name, Role.NAME, "");
+    }
+}

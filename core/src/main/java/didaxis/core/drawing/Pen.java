@@ -1,0 +1,115 @@
+package didaxis.core.drawing;
+
+import didaxis.core.drawing.Scene.Anchor;
+import didaxis.core.drawing.Scene.Item;
+import didaxis.core.drawing.Scene.Role;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/** Collects items in any coordinates and cuts the scene to them. */
+final class Pen {
+    static final double LABEL = 16;
+    static final double VALUE = 15;
+    static final double NAME = 13;
+    private static final double MARGIN = 16;
+
+    private final List<Item> items = new ArrayList<>();
+    private final List<Scene.Area> areas = new ArrayList<>();
+
+    void wire(Spot... spots) {
+        if (!spots[0].equals(spots[spots.length - 1])) items.add(new Scene.Line(List.of(spots), false, Role.WIRE, ""));
+    }
+
+    void meterWire(Spot... spots) {
+        items.add(new Scene.Line(List.of(spots), false, Role.METER_WIRE, ""));
+    }
+
+    void stroke(String part, Spot... spots) {
+        items.add(new Scene.Line(List.of(spots), false, Role.SYMBOL, part));
+    }
+
+    void outline(String part, Spot... spots) {
+        items.add(new Scene.Line(List.of(spots), true, Role.SYMBOL, part));
+    }
+
+    void ring(String part, Spot centre, double radius) {
+        items.add(new Scene.Circle(centre, radius, false, Role.SYMBOL, part));
+    }
+
+    void dot(Spot centre, Role role) {
+        items.add(new Scene.Circle(centre, role == Role.POINT ? 4.5 : 4, true, role, ""));
+    }
+
+    void text(Spot at, Anchor anchor, double size, String text, Role role, String part) {
+        if (!text.isEmpty()) items.add(new Scene.Text(at, anchor, size, text, role, part));
+    }
+
+    void area(String part, Spot one, Spot other, double around) {
+        double x = Math.min(one.x(), other.x()) - around;
+        double y = Math.min(one.y(), other.y()) - around;
+        areas.add(new Scene.Area(
+                part, x, y, Math.abs(one.x() - other.x()) + 2 * around, Math.abs(one.y() - other.y()) + 2 * around));
+    }
+
+    Scene scene() {
+        double left = Double.POSITIVE_INFINITY;
+        double top = Double.POSITIVE_INFINITY;
+        double right = Double.NEGATIVE_INFINITY;
+        double bottom = Double.NEGATIVE_INFINITY;
+        for (Item item : items) {
+            double[] box = box(item);
+            left = Math.min(left, box[0]);
+            top = Math.min(top, box[1]);
+            right = Math.max(right, box[2]);
+            bottom = Math.max(bottom, box[3]);
+        }
+        double dx = MARGIN - left;
+        double dy = MARGIN - top;
+        return new Scene(
+                right - left + 2 * MARGIN,
+                bottom - top + 2 * MARGIN,
+                items.stream().map(item -> moved(item, dx, dy)).toList(),
+                areas.stream()
+                        .map(area ->
+                                new Scene.Area(area.part(), area.x() + dx, area.y() + dy, area.width(), area.height()))
+                        .toList());
+    }
+
+    /** Left, top, right and bottom of an item. */
+    static double[] box(Item item) {
+        if (item instanceof Scene.Text text) {
+            double y = text.at().y();
+            return new double[] {
+                text.left(),
+                y - TextWidth.ascent(text.size()),
+                text.left() + text.width(),
+                y + TextWidth.descent(text.size())
+            };
+        }
+        if (item instanceof Scene.Circle circle) {
+            Spot c = circle.centre();
+            double r = circle.radius();
+            return new double[] {c.x() - r, c.y() - r, c.x() + r, c.y() + r};
+        }
+        List<Spot> spots = ((Scene.Line) item).spots();
+        double[] xs = spots.stream().mapToDouble(Spot::x).sorted().toArray();
+        double[] ys = spots.stream().mapToDouble(Spot::y).sorted().toArray();
+        return new double[] {xs[0], ys[0], xs[xs.length - 1], ys[ys.length - 1]};
+    }
+
+    private static Item moved(Item item, double dx, double dy) {
+        if (item instanceof Scene.Text t)
+            return new Scene.Text(t.at().plus(dx, dy), t.anchor(), t.size(), t.text(), t.role(), t.part());
+        if (item instanceof Scene.Circle c)
+            return new Scene.Circle(c.centre().plus(dx, dy), c.radius(), c.solid(), c.role(), c.part());
+        Scene.Line line = (Scene.Line) item;
+        return new Scene.Line(
+                line.spots().stream().map(spot -> spot.plus(dx, dy)).toList(), line.closed(), line.role(), line.part());
+    }
+
+    @Override
+    public String toString() {
+        return Arrays.toString(items.toArray());
+    }
+}

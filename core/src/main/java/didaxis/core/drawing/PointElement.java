@@ -1,0 +1,24 @@
+package didaxis.core.drawing;
+
+import didaxis.core.drawing.Scene.Anchor;
+import didaxis.core.drawing.Scene.Role;
+
+/** A named place on the wire. */
+record PointElement(char name) implements Element {
+    private static final double LENGTH = 32;
+
+    @Override
+    public Room room(boolean lying) {
+        return lying ? new Room(LENGTH, 26, 8) : new Room(LENGTH, 8, 26);
+    }
+
+    @Override
+    public void draw(Pen pen, Frame frame, double length) {
+        Spot spot = frame.at(length / 2, 0);
+        pen.wire(frame.at(0, 0), frame.at(length, 0));
+        pen.dot(spot, Role.POINT);
+        String text = String.valueOf(name);
+        if (frame.lying()) pen.text(spot.plus(0, -10), Anchor.MIDDLE, Pen.VALUE, text, Role.NAME, "." + name);
+        else pen.text(frame.at(length / 2, 10).plus(0, 5), frame.beside(), Pen.VALUE, text, Role.NAME, "." + name);
+    }
+}

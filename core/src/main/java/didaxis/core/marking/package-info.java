@@ -1,0 +1,2 @@
+/** Judges a learner's answers against the chart and against each other. Uses question and all below it. */
+package didaxis.core.marking;

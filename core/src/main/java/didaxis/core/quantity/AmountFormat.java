@@ -1,0 +1,78 @@
+package didaxis.core.quantity;
+
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.util.List;
+
+/**
+ * Prints amounts and reads them back: {@code read(print(x))} is x within the rounding of the print.
+ *
+ * <p>Printed: rounded half-up, engineering prefix, true minus sign, thin space before the unit
+ * (ISO 80000-1): {@code 24.0 mA}. Read: see {@link AmountReader}.
+ *
+ * @param decimalSign '.' or ','; it also decides what '1,250' and '1.250' mean
+ */
+public record AmountFormat(char decimalSign, Precision precision) {
+    /** Three significant figures, decimal point. */
+    public static final AmountFormat STANDARD = new AmountFormat('.', Precision.figures(3));
+
+    private static final String THIN_SPACE = "\u2009";
+    private static final MathContext SHOWN_BACK = new MathContext(12);
+
+    public AmountFormat {
+        if (decimalSign != '.' && decimalSign != ',') {
+            throw new IllegalArgumentException("decimal sign (" + decimalSign + ") must be '.' or ','");
+        }
+    }
+
+    /** Number, prefix and unit: "24.0 mA". */
+    public String print(Amount amount) {
+        BigDecimal value = BigDecimal.valueOf(amount.si());
+        Prefix prefix = Prefix.fitting(precision.round(value));
+        return withUnit(precision.round(value.movePointLeft(prefix.exponent)), prefix, amount.quantity());
+    }
+
+    /** The number alone, in the SI unit without prefix, as in a column that has its unit in the head: "0.500". */
+    public String number(double si) {
+        return digits(precision.round(si));
+    }
+
+    /** Every figure it has, as a setting is printed beside its part: "4.7 kΩ". */
+    public String exactly(Amount amount) {
+        return exactly(BigDecimal.valueOf(amount.si()), amount.quantity());
+    }
+
+    /** All that was written, without rounding: what a reader is shown back. */
+    String exactly(BigDecimal value, Quantity quantity) {
+        BigDecimal all = value.round(SHOWN_BACK);
+        Prefix prefix = Prefix.fitting(all);
+        BigDecimal scaled = all.movePointLeft(prefix.exponent);
+        return withUnit(scaled.signum() == 0 ? BigDecimal.ZERO : scaled.stripTrailingZeros(), prefix, quantity);
+    }
+
+    /** Every digit of the double and a prefix, no unit, as the circuit notation writes it: "4.7k", "0.5". */
+    public static String exactly(double si) {
+        BigDecimal value = BigDecimal.valueOf(si);
+        Prefix prefix = Prefix.fitting(value);
+        BigDecimal scaled = value.movePointLeft(prefix.exponent);
+        return scaled.stripTrailingZeros().toPlainString() + prefix.symbol;
+    }
+
+    /** What a typed text means as an amount of this quantity. */
+    public Reading read(String typed, Quantity quantity) {
+        return AmountReader.read(typed, quantity, this);
+    }
+
+    private String withUnit(BigDecimal number, Prefix prefix, Quantity quantity) {
+        return digits(number) + THIN_SPACE + prefix.symbol + quantity.unit();
+    }
+
+    private String digits(BigDecimal number) {
+        return number.toPlainString().replace('.', decimalSign).replace('-', '−');
+    }
+
+    /** Samples of what is read, for a hint: "2.5 A, 2500 mA". */
+    List<String> samples(Quantity quantity) {
+        return List.of("2" + decimalSign + "5 " + quantity.unit(), "2500 m" + quantity.unit());
+    }
+}

@@ -1,0 +1,177 @@
+package didaxis.core.quantity;
+
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.math.RoundingMode;
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+
+/**
+ * Reads what people type as an amount.
+ *
+ * <pre>
+ * amount   := number [unit] | digits MULTIPLIER digits [unit]      (4k7, 0R5, 2M2: IEC 60062, resistances only)
+ * number   := decimal ['/' decimal] [('e' | '×10^') exponent]
+ * decimal  := digits with at most one decimal sign, '.' or ',', and groups of three set apart by spaces or the other sign
+ * unit     := [prefix] unit symbol or word | prefix
+ * </pre>
+ *
+ * Read: 2.5 A · 2,5 A · 2500 mA · 4k7 · 4.7 kOhm · 30/8 Ω · 1.5e-3 A · 1,5×10^-3 A · 1 250 Ω. Refused: 2 5,
+ * 1/0, 2.5 V for a current, NaN, anything over 64 characters.
+ */
+final class AmountReader {
+    private static final int LONGEST = 64;
+    private static final MathContext QUOTIENT = new MathContext(15);
+    /** Beyond this a number is a slip of the keyboard, and 10^exponent would fill the memory. */
+    private static final int LARGEST_EXPONENT = 30;
+
+    private static final String DECIMAL = "[0-9.,' ]*[0-9][.,]?";
+    private static final Pattern LETTER_AS_POINT = Pattern.compile("([0-9]+)([RkKMGm])([0-9]+) ?(Ω|ohms?|Ohms?)?");
+    private static final Pattern AMOUNT = Pattern.compile("([+-]?) ?(" + DECIMAL + ")(?: ?/ ?(" + DECIMAL + "))?"
+            + "(?: ?[eE]([+-]?[0-9]{1,3})(?![0-9])| ?\\* ?10 ?\\^? ?([+-]?[0-9]{1,3})(?![0-9]))? ?([^0-9]*)");
+    private static final Pattern SPACED_GROUPS = Pattern.compile("[0-9]{1,3}( [0-9]{3})+([.,][0-9]*)?");
+
+    private static final Map<Quantity, Map<String, Integer>> UNITS = units();
+
+    private AmountReader() {}
+
+    static Reading read(String typed, Quantity quantity, AmountFormat format) {
+        if (typed.isBlank()) return new Reading.Blank();
+        Optional<Reading> read = typed.length() > LONGEST ? Optional.empty() : parse(plain(typed), quantity, format);
+        return read.orElseGet(() -> new Reading.Unreadable(
+                typed.length() > LONGEST ? typed.substring(0, LONGEST) + "…" : typed,
+                quantity.phrase() + " in " + quantity.unit() + ", such as "
+                        + String.join(" or ", format.samples(quantity))));
+    }
+
+    private static Optional<Reading> parse(String text, Quantity quantity, AmountFormat format) {
+        Matcher code = LETTER_AS_POINT.matcher(text);
+        if (quantity == Quantity.RESISTANCE && code.matches()) {
+            String multiplier = code.group(2).equalsIgnoreCase("R") ? "" : code.group(2);
+            return Optional.of(read(
+                    new BigDecimal(code.group(1) + "." + code.group(3)),
+                    UNITS.get(quantity).get(multiplier),
+                    quantity,
+                    format,
+                    true));
+        }
+        Matcher amount = AMOUNT.matcher(text);
+        if (!amount.matches()) return Optional.empty();
+        Optional<Integer> power = powerOf(amount.group(6), UNITS.get(quantity));
+        Optional<BigDecimal> number = decimal(amount.group(2), format.decimalSign());
+        if (power.isEmpty() || number.isEmpty()) return Optional.empty();
+        BigDecimal value = number.get();
+        boolean pointed = value.scale() > 0;
+        if (amount.group(3) != null) {
+            Optional<BigDecimal> divisor = decimal(amount.group(3), format.decimalSign());
+            if (divisor.isEmpty() || divisor.get().signum() == 0) return Optional.empty();
+            value = value.divide(divisor.get(), QUOTIENT).setScale(15, RoundingMode.HALF_UP);
+            pointed = true;
+        }
+        String exponent = amount.group(4) != null ? amount.group(4) : amount.group(5);
+        int tens = exponent == null ? 0 : Integer.parseInt(exponent.replace("+", ""));
+        if (Math.abs(tens) > LARGEST_EXPONENT) return Optional.empty();
+        BigDecimal signed = amount.group(1).equals("-") ? value.negate() : value;
+        return Optional.of(read(signed, power.get() + tens, quantity, format, pointed));
+    }
+
+    private static Reading read(
+            BigDecimal mantissa, int power, Quantity quantity, AmountFormat format, boolean pointed) {
+        BigDecimal written = mantissa.scaleByPowerOfTen(power);
+        // Final zeros count after a decimal sign; in a whole number they may only hold the place.
+        int fewest = mantissa.signum() == 0
+                ? 1
+                : pointed ? mantissa.precision() : mantissa.stripTrailingZeros().precision();
+        return new Reading.Read(
+                Amount.of(written.doubleValue(), quantity), written, fewest, format.exactly(written, quantity));
+    }
+
+    /** A number with its separators judged; empty if they stand in no sensible place. */
+    private static Optional<BigDecimal> decimal(String typed, char decimalSign) {
+        String text = typed.strip().replace('\'', ' ');
+        if (text.indexOf(' ') >= 0) {
+            if (!SPACED_GROUPS.matcher(text).matches()) return Optional.empty();
+            return number(text.replace(" ", "").replace(',', '.'));
+        }
+        int points = count(text, '.');
+        int commas = count(text, ',');
+        if (points > 0 && commas > 0) {
+            boolean commaLast = text.lastIndexOf(',') > text.lastIndexOf('.');
+            return grouped(text, commaLast ? '.' : ',', commaLast ? ',' : '.');
+        }
+        char sign = points > 0 ? '.' : ',';
+        int signs = points + commas;
+        boolean couldBeGroups = text.matches("[1-9][0-9]{0,2}[.,][0-9]{3}");
+        if (signs > 1 || couldBeGroups && sign != decimalSign) return grouped(text, sign, sign == '.' ? ',' : '.');
+        return number(text.replace(',', '.'));
+    }
+
+    private static Optional<BigDecimal> grouped(String text, char group, char decimal) {
+        String form = "[0-9]{1,3}(\\Q" + group + "\\E[0-9]{3})+(\\Q" + decimal + "\\E[0-9]*)?";
+        if (!text.matches(form)) return Optional.empty();
+        return number(text.replace(String.valueOf(group), "").replace(decimal, '.'));
+    }
+
+    private static Optional<BigDecimal> number(String text) {
+        return text.matches("[0-9]+\\.?|[0-9]*\\.[0-9]+") ? Optional.of(new BigDecimal(text)) : Optional.empty();
+    }
+
+    private static int count(String text, char sought) {
+        return (int) text.chars().filter(c -> c == sought).count();
+    }
+
+    /** The power of ten that a unit stands for; symbols keep their case, since m and M are a thousand million apart. */
+    private static Optional<Integer> powerOf(String typedUnit, Map<String, Integer> units) {
+        String unit = typedUnit.replace(" ", "");
+        String lower = unit.toLowerCase(Locale.ROOT);
+        String prefixKept = unit.isEmpty() ? unit : unit.charAt(0) + lower.substring(1);
+        return Stream.of(unit, prefixKept, unit.length() > 2 ? lower : unit)
+                .filter(units::containsKey)
+                .findFirst()
+                .map(units::get);
+    }
+
+    /** One form for the many code points that look alike. */
+    private static String plain(String typed) {
+        StringBuilder plain = new StringBuilder();
+        for (char c : typed.strip().toCharArray()) {
+            int superscript = "⁰¹²³⁴⁵⁶⁷⁸⁹".indexOf(c);
+            if (superscript >= 0) plain.append((char) ('0' + superscript));
+            else if (c == '⁻' || "−–—‐‑﹣-".indexOf(c) >= 0) plain.append('-');
+            else if (Character.isSpaceChar(c) || Character.isWhitespace(c)) plain.append(' ');
+            else if (c == '\u2126') plain.append('Ω');
+            else if (c == '\u00b5') plain.append('μ');
+            else if ("×·⋅∙*".indexOf(c) >= 0) plain.append('*');
+            else if (c == '’') plain.append('\'');
+            else plain.append(c);
+        }
+        return plain.toString().replaceAll(" +", " ");
+    }
+
+    private static Map<Quantity, Map<String, Integer>> units() {
+        Map<Quantity, Map<String, Integer>> units = new HashMap<>();
+        for (Quantity quantity : Quantity.values()) {
+            Map<String, Integer> powers = new HashMap<>();
+            for (Prefix prefix : Prefix.values()) {
+                powers.put(prefix.symbol, prefix.exponent);
+                powers.put(prefix.symbol + quantity.unit(), prefix.exponent);
+                powers.put(prefix.symbol + quantity.unit().toLowerCase(Locale.ROOT), prefix.exponent);
+                for (String word : quantity.unitWords()) {
+                    powers.put(prefix.word + word, prefix.exponent);
+                    powers.put(prefix.symbol + word, prefix.exponent);
+                }
+            }
+            for (String other : new String[] {"", quantity.unit()}) {
+                powers.put("K" + other, Prefix.KILO.exponent);
+                powers.put("u" + other, Prefix.MICRO.exponent);
+            }
+            units.put(quantity, powers);
+        }
+        return units;
+    }
+}

@@ -1,0 +1,35 @@
+package didaxis.core.quantity;
+
+import java.math.BigDecimal;
+import java.util.function.Function;
+
+/** What a typed text was read as. */
+public sealed interface Reading {
+    /**
+     * A number that was understood.
+     *
+     * @param amount its value in SI
+     * @param written the same as a decimal in SI, its scale telling the last place that was written
+     * @param fewestFigures significant figures when final zeros of a whole number do not count (1200 has 2)
+     * @param shown what is shown back to the writer, such as "2.5 A"
+     */
+    record Read(Amount amount, BigDecimal written, int fewestFigures, String shown) implements Reading {
+        /** Significant figures when every digit written counts (1200 has 4). */
+        public int mostFigures() {
+            return Math.max(fewestFigures, written.precision());
+        }
+    }
+
+    /** Nothing was typed. */
+    record Blank() implements Reading {}
+
+    /** Something was typed that is no number of this quantity; {@code expected} says what would be. */
+    record Unreadable(String typed, String expected) implements Reading {}
+
+    /** One function a case, so that a new case stops the build where it is not handled. */
+    default <T> T match(Function<Read, T> read, Function<Blank, T> blank, Function<Unreadable, T> unreadable) {
+        if (this instanceof Read one) return read.apply(one);
+        if (this instanceof Blank one) return blank.apply(one);
+        return unreadable.apply((Unreadable) this);
+    }
+}

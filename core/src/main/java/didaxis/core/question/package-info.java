@@ -1,0 +1,2 @@
+/** Questions: what of a chart is given, asked and withheld, and what each answer earns. Uses working and all below it. */
+package didaxis.core.question;

@@ -1,0 +1,85 @@
+package didaxis.core.working;
+
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Subject;
+import didaxis.core.quantity.Quantity;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A law: where in a circuit it holds, as relations over its cells. To add one, write one class and one line
+ * in {@link #ALL}; chart, working, follow-through and deduction then know it.
+ */
+public interface Law {
+    /** All laws; where several give the same cell, the earlier is the way it is taught. */
+    List<Law> ALL = List.of(
+            new SeriesResistance(),
+            new ParallelResistance(),
+            new NoCurrent(),
+            new NoVoltage(),
+            new SameCurrent(),
+            new SameVoltage(),
+            new Emf(),
+            new Ohm(),
+            new VoltageSum(),
+            new CurrentSum(),
+            new PotentialAtPoint(),
+            new Power(),
+            new PowerSum(),
+            new VoltageDivider(),
+            new CurrentDivider());
+
+    /** A fixed name for programs: "ohm". */
+    String id();
+
+    /** Its name or reason as a teacher says it: "Ohm's law". */
+    String reason();
+
+    /** Every place where it holds. */
+    List<Relation> in(Structure structure);
+
+    static Cell resistance(Subject subject) {
+        return Cell.of(subject, Quantity.RESISTANCE);
+    }
+
+    static Cell voltage(Subject subject) {
+        return Cell.of(subject, Quantity.VOLTAGE);
+    }
+
+    static Cell current(Subject subject) {
+        return Cell.of(subject, Quantity.CURRENT);
+    }
+
+    static Cell power(Subject subject) {
+        return Cell.of(subject, Quantity.POWER);
+    }
+
+    /** whole = sum of the members, solved for each. */
+    static Relation sum(Law law, Cell whole, List<Cell> members) {
+        Relation.Builder relation = Relation.of(law).solved(whole, Formula.sum(Formula.of(members)));
+        for (Cell member : members) {
+            relation.solved(member, Formula.less(Formula.of(whole), Formula.of(without(members, member))));
+        }
+        return relation.build();
+    }
+
+    /** Any of these cells equals any other: a relation for each pair. */
+    static List<Relation> equal(Law law, List<Cell> cells) {
+        List<Relation> pairs = new ArrayList<>();
+        for (int i = 0; i < cells.size(); i++) {
+            for (int k = i + 1; k < cells.size(); k++) {
+                Cell a = cells.get(i);
+                Cell b = cells.get(k);
+                pairs.add(Relation.of(law)
+                        .solved(a, Formula.of(b))
+                        .solved(b, Formula.of(a))
+                        .build());
+            }
+        }
+        return pairs;
+    }
+
+    static List<Cell> without(List<Cell> cells, Cell left) {
+        return cells.stream().filter(cell -> !cell.equals(left)).toList();
+    }
+}

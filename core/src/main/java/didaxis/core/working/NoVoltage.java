@@ -1,0 +1,38 @@
+package didaxis.core.working;
+
+import didaxis.core.analysis.Chart;
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Subject;
+import java.util.ArrayList;
+import java.util.List;
+
+/** V = 0 across an ideal wire and across all that lies beside one; P = 0 in it. */
+final class NoVoltage implements Law {
+    @Override
+    public String id() {
+        return "no-voltage";
+    }
+
+    @Override
+    public String reason() {
+        return "both ends are on the same wire: no voltage";
+    }
+
+    @Override
+    public List<Relation> in(Structure structure) {
+        Chart chart = structure.chart();
+        List<Relation> relations = new ArrayList<>();
+        for (Subject subject : chart.rows()) {
+            boolean ideal = chart.value(Law.resistance(subject)).orElse(1) == 0;
+            boolean bypassed = chart.condition(subject) == Chart.Condition.BYPASSED;
+            if (ideal || bypassed) relations.add(NoCurrent.zero(this, Law.voltage(subject)));
+            if (ideal) relations.add(NoCurrent.zero(this, Law.power(subject)));
+        }
+        for (Subject reading : chart.subjects().readings()) {
+            Cell cell = Law.voltage(reading);
+            boolean onWire = chart.point().resistance(chart.subjects().nodeOf(reading)) == 0;
+            if (reading.kind() == Subject.Kind.VOLTMETER && onWire) relations.add(NoCurrent.zero(this, cell));
+        }
+        return relations;
+    }
+}

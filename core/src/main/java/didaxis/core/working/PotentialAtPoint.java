@@ -1,0 +1,53 @@
+package didaxis.core.working;
+
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Subject;
+import didaxis.core.quantity.Quantity;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The potential at a point is the sum of the voltages from there to the negative terminal, and the terminal
+ * voltage less those from the positive terminal to there.
+ */
+final class PotentialAtPoint implements Law {
+    @Override
+    public String id() {
+        return "potential";
+    }
+
+    @Override
+    public String reason() {
+        return "the potential is what the voltages from there to the negative terminal add up to";
+    }
+
+    @Override
+    public List<Relation> in(Structure structure) {
+        List<Relation> relations = new ArrayList<>();
+        for (Subject reading : structure.chart().subjects().readings()) {
+            if (reading.kind() != Subject.Kind.POINT) continue;
+            Cell potential = Cell.of(reading, Quantity.POTENTIAL);
+            if (structure.chart().value(potential).isEmpty()) continue;
+            int node = structure.chart().subjects().nodeOf(reading);
+            decided(structure, node, true)
+                    .ifPresent(below -> relations.add(
+                            below.isEmpty() ? NoCurrent.zero(this, potential) : Law.sum(this, potential, below)));
+            decided(structure, node, false).ifPresent(above -> {
+                List<Cell> terms = new ArrayList<>(above);
+                terms.add(potential);
+                relations.add(
+                        Law.sum(this, Law.voltage(structure.chart().subjects().whole()), terms));
+            });
+        }
+        return relations;
+    }
+
+    private static Optional<List<Cell>> decided(Structure structure, int node, boolean towardsNegative) {
+        return structure
+                .voltagesFrom(node, towardsNegative)
+                .map(subjects -> subjects.stream().map(Law::voltage).toList())
+                .filter(cells -> cells.stream()
+                        .allMatch(cell -> structure.chart().value(cell).isPresent()));
+    }
+}

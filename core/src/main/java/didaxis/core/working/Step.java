@@ -1,0 +1,18 @@
+package didaxis.core.working;
+
+import didaxis.core.circuit.Cell;
+
+/**
+ * One step of a working: a law gives a cell from cells known before.
+ *
+ * @param value the cell's value in SI
+ */
+public record Step(Phase phase, Law law, Cell cell, Formula formula, double value) {
+    /** The parts of a worked solution, in their order. */
+    public enum Phase {
+        FOLD,
+        TOTAL_CURRENT,
+        UNFOLD,
+        POWER
+    }
+}

@@ -1,0 +1,53 @@
+package didaxis.core.working;
+
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Subject;
+import didaxis.core.quantity.Quantity;
+
+/** What a cell is called in a formula: the quantity's letter, and the subject as its index. */
+public final class Symbols {
+    private Symbols() {}
+
+    /** The letter: R, V, I, P; E for the emf, r for an internal resistance. */
+    public static String letter(Cell cell) {
+        boolean total = cell.subject().kind() == Subject.Kind.TOTAL;
+        boolean internal = cell.subject().kind() == Subject.Kind.INTERNAL;
+        if (total && cell.quantity() == Quantity.VOLTAGE) return "E";
+        if (internal && cell.quantity() == Quantity.RESISTANCE) return "r";
+        return cell.quantity().symbol();
+    }
+
+    /** The index: "1" for R1, "23" for R23, "L1" for a lamp, "t" for the total; empty for the emf and r. */
+    public static String index(Cell cell) {
+        return switch (cell.subject().kind()) {
+            case TOTAL -> cell.quantity() == Quantity.VOLTAGE ? "" : "t";
+            case INTERNAL -> cell.quantity() == Quantity.RESISTANCE ? "" : "r";
+            case EXTERNAL -> "ext";
+            case POINT -> cell.subject().id().substring(1);
+            case PART, GROUP ->
+                cell.subject().id().matches("R[0-9]+")
+                        ? cell.subject().id().substring(1)
+                        : cell.subject().id();
+            case VOLTMETER -> cell.subject().id();
+        };
+    }
+
+    /** On one line: "I_23", with the index set off by an underscore where it holds letters. */
+    public static String text(Cell cell) {
+        String index = index(cell);
+        if (index.isEmpty()) return letter(cell);
+        return letter(cell) + (index.matches("[0-9]+") ? subscript(index) : "_" + index);
+    }
+
+    private static String subscript(String digits) {
+        StringBuilder low = new StringBuilder();
+        for (char c : digits.toCharArray()) low.append((char) ('₀' + c - '0'));
+        return low.toString();
+    }
+
+    /** As MathML. */
+    public static String mathMl(Cell cell) {
+        String letter = "<mi>" + letter(cell) + "</mi>";
+        return index(cell).isEmpty() ? letter : "<msub>" + letter + "<mtext>" + index(cell) + "</mtext></msub>";
+    }
+}

@@ -1,0 +1,42 @@
+package didaxis.core.working;
+
+import didaxis.core.circuit.Cell;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Voltages along a series add up to the voltage across it (Kirchhoff's voltage law). */
+final class VoltageSum implements Law {
+    @Override
+    public String id() {
+        return "voltage-sum";
+    }
+
+    @Override
+    public String reason() {
+        return "along a series, voltages add";
+    }
+
+    @Override
+    public List<Relation> in(Structure structure) {
+        return structure.combinations().stream()
+                .filter(Structure.Combination::series)
+                .flatMap(combination -> relation(structure, combination).stream())
+                .toList();
+    }
+
+    private Optional<Relation> relation(Structure structure, Structure.Combination combination) {
+        if (combination.voltage().isEmpty()) return Optional.empty();
+        Cell whole = Law.voltage(combination.voltage().get());
+        List<Cell> terms = new ArrayList<>();
+        for (Structure.Member member : combination.members()) {
+            if (member.ohms() == 0) continue;
+            if (member.voltage().isEmpty()) return Optional.empty();
+            terms.add(Law.voltage(member.voltage().get()));
+        }
+        boolean decided =
+                terms.stream().allMatch(cell -> structure.chart().value(cell).isPresent());
+        if (!decided || terms.isEmpty() || terms.contains(whole)) return Optional.empty();
+        return Optional.of(Law.sum(this, whole, terms));
+    }
+}

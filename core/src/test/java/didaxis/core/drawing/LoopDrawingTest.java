@@ -1,0 +1,122 @@
+package didaxis.core.drawing;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import didaxis.core.circuit.Circuit;
+import didaxis.core.circuit.Notation;
+import didaxis.core.circuit.Part;
+import didaxis.core.circuit.RandomCircuits;
+import didaxis.core.circuit.Setting;
+import didaxis.core.drawing.Scene.Item;
+import didaxis.core.drawing.Scene.Role;
+import didaxis.core.quantity.Amount;
+import didaxis.core.quantity.AmountFormat;
+import didaxis.core.quantity.Quantity;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+
+class LoopDrawingTest {
+    private static final AmountFormat FORMAT = AmountFormat.STANDARD;
+
+    @Provide
+    Arbitrary<Circuit> circuits() {
+        return RandomCircuits.any(16);
+    }
+
+    static Captions captions(Circuit circuit) {
+        Map<String, List<String>> parts = new HashMap<>();
+        for (Part part : circuit.parts()) {
+            List<String> lines = new ArrayList<>();
+            if (part.setting() instanceof Setting.Ohms ohms)
+                lines.add(FORMAT.exactly(Amount.of(ohms.ohms(), Quantity.RESISTANCE)));
+            part.rating().limits().forEach(limit -> lines.add(FORMAT.exactly(limit)));
+            parts.put(part.label(), lines);
+        }
+        return new Captions(
+                parts,
+                FORMAT.exactly(Amount.of(circuit.source().emf(), Quantity.VOLTAGE)),
+                FORMAT.exactly(Amount.of(circuit.source().internalResistance(), Quantity.RESISTANCE)));
+    }
+
+    @Property(tries = 400)
+    void noTextMeetsAWireASymbolOrAnotherText(@ForAll("circuits") Circuit circuit, @ForAll boolean narrow) {
+        Scene scene = LoopDrawing.of(circuit, captions(circuit), narrow ? 358 : 820, narrow ? 220 : 540);
+        List<Scene.Text> texts = scene.items().stream()
+                .filter(Scene.Text.class::isInstance)
+                .map(Scene.Text.class::cast)
+                .toList();
+        assertTrue(texts.size() > circuit.parts().size());
+        for (Scene.Text text : texts) {
+            double[] box = Pen.box(text);
+            assertTrue(
+                    box[0] >= 0 && box[1] >= 0 && box[2] <= scene.width() && box[3] <= scene.height(),
+                    () -> text + " leaves the sheet");
+            for (Item item : scene.items()) {
+                boolean letterInItsMeter = text.role() == Role.SIGN && item instanceof Scene.Circle;
+                if (item == text || letterInItsMeter) continue;
+                assertFalse(meets(box, item), () -> circuit + ": " + text + " meets " + item);
+            }
+        }
+    }
+
+    private static boolean meets(double[] box, Item item) {
+        if (!(item instanceof Scene.Line line)) return overlap(box, Pen.box(item));
+        for (int k = 1; k < line.spots().size(); k++) {
+            if (crosses(box, line.spots().get(k - 1), line.spots().get(k))) return true;
+        }
+        return line.closed() && overlap(box, Pen.box(line));
+    }
+
+    private static boolean overlap(double[] a, double[] b) {
+        return a[0] < b[2] && b[0] < a[2] && a[1] < b[3] && b[1] < a[3];
+    }
+
+    /** Whether a segment has a piece inside the box: clipped to it (Liang and Barsky's way), something is left. */
+    private static boolean crosses(double[] box, Spot from, Spot to) {
+        double[] starts = {from.x(), from.y()};
+        double[] deltas = {to.x() - from.x(), to.y() - from.y()};
+        double enter = 0;
+        double leave = 1;
+        for (int axis = 0; axis < 2; axis++) {
+            double low = box[axis] - starts[axis];
+            double high = box[axis + 2] - starts[axis];
+            if (deltas[axis] == 0) {
+                if (low >= 0 || high <= 0) return false;
+                continue;
+            }
+            double one = low / deltas[axis];
+            double other = high / deltas[axis];
+            enter = Math.max(enter, Math.min(one, other));
+            leave = Math.min(leave, Math.max(one, other));
+        }
+        return enter < leave;
+    }
+
+    @Test
+    void whatHasNoCaptionIsNotDrawn() {
+        Circuit circuit = Notation.circuit("16 V r=0.5 : R1=5 + (R2=12 || R3=4)");
+        Scene scene = LoopDrawing.of(circuit, new Captions(Map.of("R1", List.of("5 Ω")), "", ""), 820, 540);
+        List<String> values = scene.items().stream()
+                .filter(item -> item.role() == Role.VALUE)
+                .map(item -> ((Scene.Text) item).text())
+                .toList();
+        assertEquals(List.of("5 Ω"), values);
+    }
+
+    @Test
+    void aNarrowRoomGetsADrawingOfItsOwn() {
+        Circuit circuit = Notation.circuit("16 V : R1=5 + R2=6 + R3=7 + R4=8 + R5=9 + (R6=12 || R7=4)");
+        Scene wide = LoopDrawing.of(circuit, captions(circuit), 1600, 300);
+        Scene narrow = LoopDrawing.of(circuit, captions(circuit), 360, 360);
+        assertTrue(narrow.width() < 0.8 * wide.width());
+    }
+}

@@ -1,0 +1,233 @@
+package didaxis.core.marking;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import didaxis.core.analysis.Chart;
+import didaxis.core.analysis.OperatingPoint;
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Circuit;
+import didaxis.core.circuit.Notation;
+import didaxis.core.circuit.RandomCircuits;
+import didaxis.core.quantity.Precision;
+import didaxis.core.quantity.Quantity;
+import didaxis.core.working.Deduction;
+import didaxis.core.working.Relations;
+import didaxis.core.working.Step;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.stream.Collectors;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Assume;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+
+class MarkerTest {
+    private static final Precision THREE_FIGURES = Precision.figures(3);
+
+    /** A circuit with its relations, its givens and its working to every cell. */
+    private record Sheet(Relations relations, Map<Cell, Double> givens, List<Step> steps) {
+        static Sheet of(Circuit circuit) {
+            Relations relations = OperatingPoint.of(circuit).match(point -> Relations.of(Chart.of(point)), shorted -> {
+                throw new AssertionError(shorted);
+            });
+            Map<Cell, Double> givens = Deduction.fromResistancesAndEmf(relations);
+            return new Sheet(
+                    relations,
+                    givens,
+                    Deduction.of(relations, givens, relations.cells()).steps());
+        }
+
+        Marker marker() {
+            return Marker.of(relations, givens.keySet(), MarkingStyle.STANDARD);
+        }
+
+        /** The working done by hand, each value rounded and carried on rounded; one of them spoiled by a factor. */
+        Map<Cell, String> byHand(int spoiled, double factor) {
+            Map<Cell, Double> known = new HashMap<>(givens);
+            Map<Cell, String> written = new LinkedHashMap<>();
+            for (int k = 0; k < steps.size(); k++) {
+                Step step = steps.get(k);
+                double value = step.formula().with(new didaxis.core.working.Evaluation(known::get));
+                String digits = THREE_FIGURES
+                        .round(k == spoiled ? value * factor : value)
+                        .toPlainString();
+                known.put(step.cell(), Double.parseDouble(digits));
+                written.put(step.cell(), digits + " " + step.cell().quantity().unit());
+            }
+            return written;
+        }
+    }
+
+    @Provide
+    Arbitrary<Circuit> circuits() {
+        return RandomCircuits.plain(9);
+    }
+
+    private static List<String> kinds(List<Finding> findings) {
+        return findings.stream()
+                .map(finding -> finding.getClass().getSimpleName())
+                .toList();
+    }
+
+    private static long count(List<Finding> findings, Class<? extends Finding> kind) {
+        return findings.stream().filter(kind::isInstance).count();
+    }
+
+    @Property(tries = 150)
+    void aChartWorkedByHandWithThreeFiguresIsAllRight(@ForAll("circuits") Circuit circuit, @ForAll long seed) {
+        Sheet sheet = Sheet.of(circuit);
+        Map<Cell, String> answers = someOf(sheet.byHand(-1, 1), new Random(seed), List.of());
+        List<Finding> findings = sheet.marker().mark(answers);
+        assertEquals(
+                findings.size(),
+                count(findings, Finding.Right.class) + count(findings, Finding.RoundedEarly.class),
+                () -> circuit + " " + wrongOnes(findings));
+    }
+
+    @Property(tries = 150)
+    void anErrorCarriedOnCorrectlyHasOneOriginAndFollowThroughForTheRest(
+            @ForAll("circuits") Circuit circuit, @ForAll long seed) {
+        Sheet sheet = Sheet.of(circuit);
+        Assume.that(!sheet.steps().isEmpty());
+        Random random = new Random(seed);
+        int spoiled = random.nextInt(sheet.steps().size());
+        double factor = List.of(0.5, 0.7, 1.3, 2.0, 10.0).get(random.nextInt(5));
+        Cell origin = sheet.steps().get(spoiled).cell();
+        Map<Cell, String> answers = someOf(sheet.byHand(spoiled, factor), random, List.of(origin));
+        List<Finding> findings = sheet.marker().mark(answers);
+        assertEquals(
+                1,
+                count(findings, Finding.Wrong.class),
+                () -> circuit + " spoiled " + origin + " ×" + factor + " of " + answers + " " + wrongOnes(findings));
+        assertEquals(0, count(findings, Finding.Blank.class) + count(findings, Finding.Unreadable.class));
+        boolean restsOnWrong = findings.stream()
+                .filter(Finding.FollowThrough.class::isInstance)
+                .map(Finding.FollowThrough.class::cast)
+                .allMatch(finding -> !finding.derivation().from().isEmpty());
+        assertTrue(restsOnWrong);
+    }
+
+    /** The answers that are asked: all, or a random half with these in it. */
+    private static Map<Cell, String> someOf(Map<Cell, String> answers, Random random, List<Cell> always) {
+        boolean all = random.nextBoolean();
+        Map<Cell, String> some = new LinkedHashMap<>();
+        answers.forEach((cell, typed) -> {
+            if (all || random.nextBoolean() || always.contains(cell)) some.put(cell, typed);
+        });
+        return some;
+    }
+
+    private static String wrongOnes(List<Finding> findings) {
+        FindingSentence sentence = new FindingSentence(MarkingStyle.STANDARD.format());
+        return findings.stream()
+                .filter(finding -> !(finding instanceof Finding.Right))
+                .map(finding ->
+                        "\n" + finding.cell() + " " + finding.getClass().getSimpleName() + ": " + sentence.say(finding))
+                .collect(Collectors.joining());
+    }
+
+    @Property(tries = 60)
+    void theOrderOfTheAnswersChangesNothing(@ForAll("circuits") Circuit circuit, @ForAll long seed) {
+        Sheet sheet = Sheet.of(circuit);
+        Assume.that(sheet.steps().size() > 2);
+        Random random = new Random(seed);
+        Map<Cell, String> answers = sheet.byHand(random.nextInt(sheet.steps().size()), 1.5);
+        List<Cell> cells = new ArrayList<>(answers.keySet());
+        answers.put(cells.get(random.nextInt(cells.size())), "0.77");
+        Map<Cell, String> shuffled = new LinkedHashMap<>();
+        Collections.shuffle(cells, random);
+        cells.forEach(cell -> shuffled.put(cell, answers.get(cell)));
+        Map<Cell, Finding> one = byCell(sheet.marker().mark(answers));
+        Map<Cell, Finding> other = byCell(sheet.marker().mark(shuffled));
+        one.forEach((cell, finding) ->
+                assertEquals(finding.getClass(), other.get(cell).getClass()));
+    }
+
+    private static Map<Cell, Finding> byCell(List<Finding> findings) {
+        return findings.stream().collect(Collectors.toMap(Finding::cell, finding -> finding));
+    }
+
+    /** Marks "R2 current = 0.5 A" and the like on a circuit, in this order. */
+    private static List<Finding> mark(String notation, String... answers) {
+        Sheet sheet = Sheet.of(Notation.circuit(notation));
+        Map<Cell, String> typed = new LinkedHashMap<>();
+        for (String answer : answers) {
+            String[] words = answer.split(" ", 3);
+            Quantity quantity = Quantity.valueOf(words[1].toUpperCase(java.util.Locale.ROOT));
+            typed.put(
+                    Cell.of(sheet.relations().chart().subjects().named(words[0]).orElseThrow(), quantity),
+                    words.length > 2 ? words[2] : "");
+        }
+        return sheet.marker().mark(typed);
+    }
+
+    @Test
+    void renamingPartsChangesNothing() {
+        List<Finding> one = mark(
+                "16 V : R1=5 + (R2=12 || R3=4)",
+                "R23 resistance 16",
+                "total resistance 21",
+                "total current 0.762",
+                "R2 current 3");
+        List<Finding> other = mark(
+                "16 V : L9=5 + (H2=12 || R1=4)",
+                "H2,R1 resistance 16",
+                "total resistance 21",
+                "total current 0.762",
+                "H2 current 3");
+        assertEquals(kinds(one), kinds(other));
+        assertEquals(List.of("Wrong", "FollowThrough", "FollowThrough", "Wrong"), kinds(one));
+    }
+
+    @Test
+    void twoWrongAnswersThatOnlyVouchForEachOtherHaveOneOriginAndOneFollowThrough() {
+        // V = I·R makes each of 9 V and 3 A follow from the other.
+        assertEquals(
+                List.of("Wrong", "FollowThrough"),
+                kinds(mark("12 V : R1=3 + R2=3", "R1 current 3 A", "R1 voltage 9 V")));
+        // The earlier in the working is the origin, in whatever order they stand.
+        assertEquals(
+                List.of("FollowThrough", "Wrong"),
+                kinds(mark("12 V : R1=3 + R2=3", "R1 voltage 9 V", "R1 current 3 A")));
+    }
+
+    @Test
+    void aValueRoundedEarlyIsRightAndSoIsWhatFollowsFromIt() {
+        // 36 V over an own 4.2 Ω is 8.6 A; the true values are 4.211 Ω and 8.55 A (the rule's own example).
+        List<Finding> findings =
+                mark("36 V : (R1=8 || R2=8.8889)", "R1 voltage 36 V", "total resistance 4.2", "total current 8.6 A");
+        assertEquals(List.of("Right", "Right", "Right"), kinds(findings));
+        // 20 V less an own 19.9 V: the difference keeps one figure, and 0.1 V is what the learner's own values give.
+        findings = mark("20 V : R1=1k + R2=5.5", "R1 voltage 19.9 V", "R2 voltage 0.1 V");
+        assertEquals(List.of("Right", "RoundedEarly"), kinds(findings));
+    }
+
+    @Test
+    void aFollowedAnswerNamesTheOwnValueAndTheNumbers() {
+        List<Finding> findings = mark(
+                "16 V : R1=5 + (R2=12 || R3=4)",
+                "R23 resistance 0.333 ohm",
+                "total resistance 5.33",
+                "R2 power",
+                "R3 power x");
+        FindingSentence sentence = new FindingSentence(MarkingStyle.STANDARD.format());
+        assertEquals(
+                List.of(
+                        "You wrote 0.333 Ω; right is 3.00 Ω, and nothing else on your sheet leads to your value.",
+                        "Follows correctly from your R₂₃: R_t = 5.00 + 0.333 = 5.33 Ω (right would be 8.00 Ω).",
+                        "Nothing was written; P₂ is 3.00 W.",
+                        "“x” could not be read as a power in W, such as 2.5 W or 2500 mW; right is 9.00 W."),
+                findings.stream()
+                        .map(sentence::say)
+                        .map(said -> said.replace('\u2009', ' '))
+                        .toList());
+    }
+}

@@ -1,0 +1,138 @@
+package didaxis.core.quantity;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class AmountFormatTest {
+    private static final AmountFormat COMMA = new AmountFormat(',', Precision.figures(3));
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "2.5 A | CURRENT | 2.5",
+                "2,5 A | CURRENT | 2.5",
+                "2500 mA | CURRENT | 2.5",
+                "2.5A | CURRENT | 2.5",
+                "2.5 amps | CURRENT | 2.5",
+                "4k7 | RESISTANCE | 4700",
+                "0R5 | RESISTANCE | 0.5",
+                "2M2 | RESISTANCE | 2.2e6",
+                "4.7 kOhm | RESISTANCE | 4700",
+                "4.7 MOhm | RESISTANCE | 4.7e6",
+                "4.7 mOhm | RESISTANCE | 4.7e-3",
+                "4.7k | RESISTANCE | 4700",
+                "600m | RESISTANCE | 0.6",
+                "220 ohm | RESISTANCE | 220",
+                "5 \u2126 | RESISTANCE | 5",
+                "30/8 Ω | RESISTANCE | 3.75",
+                "1.5e-3 A | CURRENT | 0.0015",
+                "1,5×10^-3 A | CURRENT | 0.0015",
+                "1.5·10⁻³ A | CURRENT | 0.0015",
+                "1 250 Ω | RESISTANCE | 1250",
+                "1\u202f250 Ω | RESISTANCE | 1250",
+                "1,250.5 | RESISTANCE | 1250.5",
+                "1.250,5 | RESISTANCE | 1250.5",
+                "1,250 | RESISTANCE | 1250",
+                "1.250 | RESISTANCE | 1.25",
+                "0,125 | RESISTANCE | 0.125",
+                "−3 V | VOLTAGE | -3",
+                "12 \u00b5W | POWER | 12e-6",
+                "12 μW | POWER | 12e-6",
+                ".5 | CURRENT | 0.5"
+            })
+    void whatPeopleTypeIsRead(String typed, Quantity quantity, double si) {
+        double read = AmountFormat.STANDARD
+                .read(typed, quantity)
+                .match(r -> r.amount().si(), b -> Double.NaN, u -> Double.NaN);
+        assertEquals(si, read, Math.abs(si) * 1e-12);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "2 5 A | CURRENT",
+                "2.5 V | CURRENT",
+                "1/0 | RESISTANCE",
+                "NaN | POWER",
+                "Infinity | POWER",
+                "1e999 | POWER",
+                "abc | VOLTAGE",
+                "1.2.3 | VOLTAGE",
+                "- | VOLTAGE",
+                "4k7 | CURRENT",
+                "99999999999999999999999999999999999999999999999999999999999999999 | POWER"
+            })
+    void whatCannotBeReadSaysWhatWasExpected(String typed, Quantity quantity) {
+        String expected = AmountFormat.STANDARD
+                .read(typed, quantity)
+                .match(r -> "read " + r.shown(), b -> "blank", Reading.Unreadable::expected);
+        String unit = quantity.unit();
+        assertEquals(quantity.phrase() + " in " + unit + ", such as 2.5 " + unit + " or 2500 m" + unit, expected);
+    }
+
+    @Test
+    void theDecimalSignDecidesWhatIsAmbiguous() {
+        assertEquals("1.25\u2009kΩ", shown(AmountFormat.STANDARD, "1,250"));
+        assertEquals("1,25\u2009Ω", shown(COMMA, "1,250"));
+        assertEquals("1,25\u2009kΩ", shown(COMMA, "1.250"));
+    }
+
+    private static String shown(AmountFormat format, String typed) {
+        return format.read(typed, Quantity.RESISTANCE)
+                .match(Reading.Read::shown, b -> "", Reading.Unreadable::expected);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "2.345, 2.35",
+        "0.285, 0.285",
+        "0.2855, 0.286",
+        "5, 5.00",
+        "12, 12.0",
+        "4700, 4700",
+        "12345, 12300",
+        "-0.5, −0.500",
+        "0, 0"
+    })
+    void numbersAreRoundedHalfUpOnTheDecimalValue(double value, String printed) {
+        assertEquals(printed, AmountFormat.STANDARD.number(value));
+    }
+
+    @Test
+    void halvesAreJudgedOnTheDecimalEvenWhenComputed() {
+        assertEquals("0.29", new AmountFormat('.', Precision.figures(2)).number(0.285));
+        assertEquals("1.15", new AmountFormat('.', Precision.decimals(2)).number(1.1 + 0.045));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0.024, 24.0 mA", "4700, 4.70 kA", "0.5, 0.500 A", "999.95, 1.00 kA", "2e-7, 200 nA"})
+    void amountsTakeAPrefix(double si, String printed) {
+        assertEquals(
+                printed,
+                AmountFormat.STANDARD.print(Amount.of(si, Quantity.CURRENT)).replace('\u2009', ' '));
+    }
+
+    @Property
+    void whatIsPrintedIsReadBackWithinItsOwnRounding(
+            @ForAll @IntRange(min = 1, max = 999_999_999) int digits,
+            @ForAll @IntRange(min = -17, max = 0) int exponent,
+            @ForAll boolean negative,
+            @ForAll Quantity quantity,
+            @ForAll @IntRange(min = 1, max = 9) int figures,
+            @ForAll boolean comma) {
+        AmountFormat format = new AmountFormat(comma ? ',' : '.', Precision.figures(figures));
+        double size = digits * Math.pow(10, exponent);
+        double value = negative ? -size : size;
+        String printed = format.print(Amount.of(value, quantity));
+        double read = format.read(printed, quantity).match(r -> r.amount().si(), b -> Double.NaN, u -> Double.NaN);
+        assertEquals(value, read, 0.5 * Math.pow(10, Math.floor(Math.log10(size)) - figures + 1) * (1 + 1e-6));
+    }
+}

@@ -1,0 +1,140 @@
+package didaxis.core.working;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import didaxis.core.analysis.Chart;
+import didaxis.core.analysis.OperatingPoint;
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Circuit;
+import didaxis.core.circuit.Notation;
+import didaxis.core.circuit.RandomCircuits;
+import didaxis.core.circuit.Subject;
+import didaxis.core.quantity.AmountFormat;
+import didaxis.core.quantity.Quantity;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Assume;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+
+class WorkingTest {
+    @Provide
+    Arbitrary<Circuit> circuits() {
+        return RandomCircuits.any(16);
+    }
+
+    @Provide
+    Arbitrary<Circuit> plainCircuits() {
+        return RandomCircuits.plain(16);
+    }
+
+    private static Optional<Relations> relations(Circuit circuit) {
+        return OperatingPoint.of(circuit)
+                .match(point -> Optional.of(Relations.of(Chart.of(point))), shorted -> Optional.empty());
+    }
+
+    @Property(tries = 300)
+    void everyRelationHoldsInTheChartSolvedForAnyOfItsCells(@ForAll("circuits") Circuit circuit) {
+        Optional<Relations> some = relations(circuit);
+        Assume.that(some.isPresent());
+        Chart chart = some.get().chart();
+        for (Relation relation : some.get().all()) {
+            // A difference of nearly equal numbers keeps fewer figures than its terms have.
+            double scale = relation.cells().stream()
+                    .mapToDouble(cell -> Math.abs(chart.value(cell).orElseThrow()))
+                    .max()
+                    .orElse(0);
+            for (Cell cell : relation.cells()) {
+                double solved = relation.solve(cell, input -> chart.value(input).orElseThrow());
+                double expected = chart.value(cell).orElseThrow();
+                if (Double.isFinite(solved))
+                    assertEquals(
+                            expected,
+                            solved,
+                            1e-6 * Math.abs(expected) + 1e-9 * scale + 1e-12,
+                            circuit + " " + relation + " for " + cell);
+            }
+        }
+    }
+
+    @Property(tries = 300)
+    void theWorkingReachesEveryCellThatHasAValueEachStepAfterWhatItUses(@ForAll("plainCircuits") Circuit circuit) {
+        Relations relations = relations(circuit).orElseThrow();
+        Chart chart = relations.chart();
+        Set<Cell> all = new HashSet<>();
+        for (Subject row : chart.rows()) {
+            for (Quantity quantity : List.of(Quantity.RESISTANCE, Quantity.VOLTAGE, Quantity.CURRENT, Quantity.POWER))
+                all.add(Cell.of(row, quantity));
+        }
+        var givens = Deduction.fromResistancesAndEmf(relations);
+        Deduction deduction = Deduction.of(relations, givens, all);
+        assertTrue(deduction.unreached().isEmpty(), deduction.unreached()::toString);
+        Set<Cell> known = new HashSet<>(givens.keySet());
+        Step.Phase phase = Step.Phase.FOLD;
+        for (Step step : deduction.steps()) {
+            assertTrue(known.containsAll(FormulaCells.in(step.formula())), step::toString);
+            assertTrue(step.phase().compareTo(phase) >= 0, step + " after " + phase);
+            assertEquals(chart.value(step.cell()).orElseThrow(), step.value(), 1e-9 * Math.abs(step.value()));
+            phase = step.phase();
+            known.add(step.cell());
+        }
+    }
+
+    @Test
+    void theWorkedSolutionIsTheOneOfTheClassroom() {
+        Relations relations =
+                relations(Notation.circuit("16 V : R1=5 + (R2=12 || R3=4)")).orElseThrow();
+        Set<Cell> asked =
+                Set.of(Cell.of(Subject.part("R3"), Quantity.POWER), Cell.of(Subject.part("R2"), Quantity.CURRENT));
+        Deduction deduction = Deduction.of(relations, Deduction.fromResistancesAndEmf(relations), asked);
+        AmountFormat format = AmountFormat.STANDARD;
+        assertEquals(
+                List.of(
+                        "R₂₃ = 1/(1/R₂ + 1/R₃) = 1/(1/12.0 + 1/4.00) = 3.00",
+                        "R_t = R₁ + R₂₃ = 5.00 + 3.00 = 8.00",
+                        "I_t = E/R_t = 16.0/8.00 = 2.00",
+                        "I₂₃ = I_t = 2.00 = 2.00",
+                        "V₂₃ = I₂₃ × R₂₃ = 2.00 × 3.00 = 6.00",
+                        "V₂ = V₂₃ = 6.00 = 6.00",
+                        "I₂ = V₂/R₂ = 6.00/12.0 = 0.500",
+                        "V₃ = V₂₃ = 6.00 = 6.00",
+                        "I₃ = V₃/R₃ = 6.00/4.00 = 1.50",
+                        "P₃ = V₃ × I₃ = 6.00 × 1.50 = 9.00"),
+                deduction.steps().stream()
+                        .map(step -> Symbols.text(step.cell()) + " = "
+                                + FormulaText.print(step.formula(), Symbols::text) + " = "
+                                + FormulaText.print(
+                                        step.formula(),
+                                        cell -> format.number(deduction.values().get(cell)))
+                                + " = " + format.number(step.value()))
+                        .collect(Collectors.toList()));
+    }
+
+    @Test
+    void otherGivensLeadBackToResistances() {
+        Relations relations = relations(Notation.circuit("12 V r=1 : A1 + L1=2 + (L2=6 || L3=3)"))
+                .orElseThrow();
+        Cell rOfL3 = Cell.of(Subject.part("L3"), Quantity.RESISTANCE);
+        Chart chart = relations.chart();
+        java.util.Map<Cell, Double> givens = new java.util.LinkedHashMap<>();
+        for (Cell cell : List.of(
+                Cell.of(Subject.part("A1"), Quantity.CURRENT),
+                Cell.of(Subject.TOTAL, Quantity.VOLTAGE),
+                Cell.of(Subject.INTERNAL, Quantity.RESISTANCE),
+                Cell.of(Subject.part("L1"), Quantity.POWER),
+                Cell.of(Subject.part("L2"), Quantity.RESISTANCE)))
+            givens.put(cell, chart.value(cell).orElseThrow());
+        Deduction deduction = Deduction.of(relations, givens, Set.of(rOfL3));
+        assertEquals(3, deduction.values().get(rOfL3), 1e-9);
+        givens.remove(Cell.of(Subject.part("L2"), Quantity.RESISTANCE));
+        assertEquals(
+                Set.of(rOfL3), Deduction.of(relations, givens, Set.of(rOfL3)).unreached());
+    }
+}
