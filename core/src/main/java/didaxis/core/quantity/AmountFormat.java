@@ -37,6 +37,20 @@ public record AmountFormat(char decimalSign, Precision precision) {
         return digits(precision.round(si));
     }
 
+    /** A column of amounts of one quantity under one unit with prefix: "mA". */
+    public record Column(String unit, AmountFormat format, int exponent) {
+        /** The number alone, in the column's unit. */
+        public String print(double si) {
+            return format.digits(format.precision.round(BigDecimal.valueOf(si).movePointLeft(exponent)));
+        }
+    }
+
+    /** The column whose unit suits the largest of these amounts in SI. */
+    public Column column(Quantity quantity, double largest) {
+        Prefix prefix = Prefix.fitting(precision.round(largest));
+        return new Column(prefix.symbol + quantity.unit(), this, prefix.exponent);
+    }
+
     /** Every figure it has, as a setting is printed beside its part: "4.7 kΩ". */
     public String exactly(Amount amount) {
         return exactly(BigDecimal.valueOf(amount.si()), amount.quantity());

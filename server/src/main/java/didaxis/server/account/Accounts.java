@@ -1,0 +1,98 @@
+package didaxis.server.account;
+
+import didaxis.server.config.Problem;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.util.Optional;
+import org.springframework.dao.DuplicateKeyException;
+import org.springframework.http.HttpStatus;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Repository;
+
+/** Accounts in the database; passwords only as hashes. */
+@Repository
+public class Accounts {
+    private static final String BY_USERNAME = """
+            SELECT id, username, display_name, role, password_hash FROM account WHERE username = :username
+            """;
+    private static final String INSERT = """
+            INSERT INTO account (username, display_name, role, password_hash, created_at)
+            VALUES (:username, :displayName, :role, :hash, :now) RETURNING id
+            """;
+    private static final String SET_PASSWORD = """
+            UPDATE account SET password_hash = :hash WHERE id = :id
+            """;
+    private static final String ANY = """
+            SELECT EXISTS (SELECT 1 FROM account)
+            """;
+
+    private final JdbcClient database;
+    private final PasswordEncoder passwords;
+    private final Clock clock;
+    /** Checked when there is no such account, so that the time taken does not tell. */
+    private final String nobodysHash;
+
+    Accounts(JdbcClient database, PasswordEncoder passwords, Clock clock) {
+        this.database = database;
+        this.passwords = passwords;
+        this.clock = clock;
+        this.nobodysHash = passwords.encode("nobody");
+    }
+
+    private record Row(SignedIn person, String hash) {
+        static Row map(ResultSet row, int number) throws SQLException {
+            return new Row(
+                    new SignedIn(
+                            row.getLong("id"),
+                            row.getString("username"),
+                            row.getString("display_name"),
+                            Role.of(row.getString("role"))),
+                    row.getString("password_hash"));
+        }
+    }
+
+    /** The person with this name and password, if there is one. */
+    public Optional<SignedIn> withPassword(String username, String password) {
+        Optional<Row> row = database.sql(BY_USERNAME)
+                .param("username", username)
+                .query(Row::map)
+                .optional();
+        boolean right = passwords.matches(password, row.map(Row::hash).orElse(nobodysHash));
+        return right ? row.map(Row::person) : Optional.empty();
+    }
+
+    /** Whether nobody has an account yet. */
+    public boolean none() {
+        return !database.sql(ANY).query(Boolean.class).single();
+    }
+
+    /**
+     * Makes an account.
+     *
+     * @throws Problem if the sign-in name is taken
+     */
+    public SignedIn create(String username, String displayName, Role role, String password) {
+        try {
+            long id = database.sql(INSERT)
+                    .param("username", username)
+                    .param("displayName", displayName)
+                    .param("role", role.word())
+                    .param("hash", passwords.encode(password))
+                    .param("now", clock.instant().toString())
+                    .query(Long.class)
+                    .single();
+            return new SignedIn(id, username, displayName, role);
+        } catch (DuplicateKeyException e) {
+            throw Problem.of(HttpStatus.CONFLICT, "The sign-in name “" + username + "” is taken; choose another.");
+        }
+    }
+
+    public void setPassword(long id, String password) {
+        database.sql(SET_PASSWORD)
+                .param("hash", passwords.encode(password))
+                .param("id", id)
+                .update();
+    }
+}

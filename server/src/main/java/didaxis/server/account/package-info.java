@@ -1,0 +1,2 @@
+/** Who is there: accounts, passwords, sign-in and its throttle. */
+package didaxis.server.account;

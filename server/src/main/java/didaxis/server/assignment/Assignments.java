@@ -1,0 +1,156 @@
+package didaxis.server.assignment;
+
+import didaxis.server.config.JsonColumn;
+import didaxis.server.config.Problem;
+import didaxis.server.paper.QuestionContent;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import tools.jackson.core.type.TypeReference;
+
+/** Assignments in the database. Each holds its own copy of its question, which later changes do not touch. */
+@Repository
+public class Assignments {
+    private static final String COLUMNS = """
+            SELECT a.id, a.classroom_id, c.name AS classroom, a.title, a.notation, a.given, a.asked,
+                   a.handed_out_at, a.due_at, a.released_at
+            FROM assignment a JOIN classroom c ON c.id = a.classroom_id
+            """;
+    private static final String OF_TEACHER = COLUMNS + """
+            WHERE c.teacher_id = :teacher ORDER BY a.due_at DESC, a.id DESC
+            """;
+    private static final String ONE_OF_TEACHER = COLUMNS + """
+            WHERE a.id = :id AND c.teacher_id = :teacher
+            """;
+    private static final String OF_LEARNER = COLUMNS + """
+            JOIN classroom_learner l ON l.classroom_id = c.id
+            WHERE l.learner_id = :learner ORDER BY a.due_at, a.id
+            """;
+    private static final String ONE_OF_LEARNER = COLUMNS + """
+            JOIN classroom_learner l ON l.classroom_id = c.id
+            WHERE a.id = :id AND l.learner_id = :learner
+            """;
+    private static final String INSERT = """
+            INSERT INTO assignment (classroom_id, question_id, title, notation, given, asked, handed_out_at, due_at)
+            VALUES (:classroom, :question, :title, :notation, :given, :asked, :now, :due) RETURNING id
+            """;
+    private static final String RELEASE = """
+            UPDATE assignment SET released_at = coalesce(released_at, :now) WHERE id = :id
+            """;
+
+    private final JdbcClient database;
+    private final JsonColumn json;
+    private final Clock clock;
+
+    Assignments(JdbcClient database, JsonColumn json, Clock clock) {
+        this.database = database;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /** What was handed out to a class; {@code releasedAt} is empty until findings may be seen. */
+    public record Assignment(
+            long id,
+            long classroomId,
+            String classroom,
+            QuestionContent content,
+            Instant handedOutAt,
+            Instant dueAt,
+            String releasedAt) {
+        public boolean released() {
+            return !releasedAt.isEmpty();
+        }
+
+        int total() {
+            return content.asked().stream()
+                    .mapToInt(QuestionContent.AskedCell::marks)
+                    .sum();
+        }
+    }
+
+    private Assignment map(ResultSet row, int number) throws SQLException {
+        QuestionContent content = new QuestionContent(
+                row.getString("title"),
+                row.getString("notation"),
+                json.read(row.getString("given"), new TypeReference<>() {}),
+                json.read(row.getString("asked"), new TypeReference<>() {}));
+        String released = row.getString("released_at");
+        return new Assignment(
+                row.getLong("id"),
+                row.getLong("classroom_id"),
+                row.getString("classroom"),
+                content,
+                Instant.parse(row.getString("handed_out_at")),
+                Instant.parse(row.getString("due_at")),
+                released == null ? "" : released);
+    }
+
+    /** Hands a copy of a question to a class and says its id. */
+    public long handOut(long classroom, long question, QuestionContent content, Instant due) {
+        return database.sql(INSERT)
+                .param("classroom", classroom)
+                .param("question", question)
+                .param("title", content.title())
+                .param("notation", content.notation())
+                .param("given", json.write(content.given()))
+                .param("asked", json.write(content.asked()))
+                .param("now", clock.instant().toString())
+                .param("due", due.toString())
+                .query(Long.class)
+                .single();
+    }
+
+    List<Assignment> ofTeacher(long teacher) {
+        return database.sql(OF_TEACHER)
+                .param("teacher", teacher)
+                .query(this::map)
+                .list();
+    }
+
+    /**
+     * An assignment to one of the teacher's classes.
+     *
+     * @throws Problem if there is none
+     */
+    public Assignment ofTeacher(long id, long teacher) {
+        return database.sql(ONE_OF_TEACHER)
+                .param("id", id)
+                .param("teacher", teacher)
+                .query(this::map)
+                .optional()
+                .orElseThrow(() -> Problem.notFound("assignment"));
+    }
+
+    List<Assignment> ofLearner(long learner) {
+        return database.sql(OF_LEARNER)
+                .param("learner", learner)
+                .query(this::map)
+                .list();
+    }
+
+    /**
+     * An assignment to a class the learner is in.
+     *
+     * @throws Problem if there is none
+     */
+    Assignment ofLearner(long id, long learner) {
+        return database.sql(ONE_OF_LEARNER)
+                .param("id", id)
+                .param("learner", learner)
+                .query(this::map)
+                .optional()
+                .orElseThrow(() -> Problem.notFound("assignment"));
+    }
+
+    /** Lets learners see what came of it; a second time changes nothing. */
+    void release(long id) {
+        database.sql(RELEASE)
+                .param("now", clock.instant().toString())
+                .param("id", id)
+                .update();
+    }
+}

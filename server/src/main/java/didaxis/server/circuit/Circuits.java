@@ -1,0 +1,71 @@
+package didaxis.server.circuit;
+
+import didaxis.core.analysis.Chart;
+import didaxis.core.analysis.OperatingPoint;
+import didaxis.core.circuit.Circuit;
+import didaxis.core.circuit.Notation;
+import didaxis.server.config.Problem;
+import java.nio.charset.StandardCharsets;
+import java.util.function.Function;
+import org.springframework.http.HttpStatus;
+
+/** Reads circuits from outside, within the limits of the house. */
+public final class Circuits {
+    private static final int MOST_BYTES = 20 * 1024;
+    private static final int MOST_PARTS = 200;
+
+    private Circuits() {}
+
+    /**
+     * The circuit a text means.
+     *
+     * @throws Problem if it cannot be read or is too large
+     */
+    public static Circuit read(String notation) {
+        if (notation == null) throw Problem.badRequest("A circuit is needed, such as 16 V : R1=5 + (R2=12 || R3=4).");
+        if (notation.getBytes(StandardCharsets.UTF_8).length > MOST_BYTES) {
+            throw Problem.badRequest("The circuit's text is longer than " + MOST_BYTES / 1024 + " kB.")
+                    .with("line", 1)
+                    .with("column", 1)
+                    .with("expected", "a text of at most " + MOST_BYTES / 1024 + " kB");
+        }
+        Circuit circuit = Notation.parse(notation).match(Function.identity(), refused -> {
+            throw Problem.badRequest(sentence(refused))
+                    .with("line", refused.line())
+                    .with("column", refused.column())
+                    .with("found", refused.found())
+                    .with("expected", refused.expected());
+        });
+        if (circuit.parts().size() > MOST_PARTS) {
+            throw Problem.badRequest("The circuit has " + circuit.parts().size() + " parts; at most " + MOST_PARTS
+                            + " are taken.")
+                    .with("line", 1)
+                    .with("column", 1)
+                    .with("expected", "at most " + MOST_PARTS + " parts");
+        }
+        return circuit;
+    }
+
+    private static String sentence(Notation.Result.Refused refused) {
+        String sentence = refused.sentence();
+        return Character.toUpperCase(sentence.charAt(0)) + sentence.substring(1) + ".";
+    }
+
+    /**
+     * The chart of a circuit.
+     *
+     * @throws Problem if it has no operating point
+     */
+    public static Chart chart(Circuit circuit) {
+        return OperatingPoint.of(circuit).match(Chart::of, shorted -> {
+            String across = String.join(", ", shorted.across());
+            throw Problem.of(
+                            HttpStatus.UNPROCESSABLE_CONTENT,
+                            "The source is shorted by " + across
+                                    + ": without internal resistance nothing limits the current. A real"
+                                    + " battery would overheat and may burn; give the source an r, or open a switch.")
+                    .with("reason", "shorted-source")
+                    .with("across", shorted.across());
+        });
+    }
+}

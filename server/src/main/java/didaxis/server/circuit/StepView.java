@@ -1,0 +1,66 @@
+package didaxis.server.circuit;
+
+import didaxis.core.circuit.Cell;
+import didaxis.core.quantity.Amount;
+import didaxis.core.quantity.AmountFormat;
+import didaxis.core.working.Deduction;
+import didaxis.core.working.Formula;
+import didaxis.core.working.FormulaMathMl;
+import didaxis.core.working.FormulaText;
+import didaxis.core.working.Step;
+import didaxis.core.working.Symbols;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * One step of a working in JSON.
+ *
+ * @param phase fold, total-current, unfold or power
+ * @param subjects whose rows the step uses, its own first
+ * @param reason the law as a teacher says it
+ * @param symbol what the step gives, as MathML; formula and substitution likewise
+ * @param text the whole step on one line
+ */
+public record StepView(
+        String phase,
+        CellView cell,
+        List<String> subjects,
+        String reason,
+        String symbol,
+        String formula,
+        String substitution,
+        String result,
+        String text) {
+    static List<StepView> of(Deduction deduction, AmountFormat format) {
+        return deduction.steps().stream()
+                .map(step -> of(step, deduction, format))
+                .toList();
+    }
+
+    private static StepView of(Step step, Deduction deduction, AmountFormat format) {
+        String result = format.print(Amount.of(step.value(), step.cell().quantity()));
+        String formula = FormulaText.print(step.formula(), Symbols::text);
+        String numbers = FormulaText.print(
+                step.formula(), cell -> format.number(deduction.values().get(cell)));
+        boolean calculated = !(step.formula() instanceof Formula.Of || step.formula() instanceof Formula.Number);
+        List<String> subjects =
+                new java.util.ArrayList<>(List.of(step.cell().subject().id()));
+        for (Cell used : didaxis.core.working.FormulaCells.in(step.formula()))
+            subjects.add(used.subject().id());
+        return new StepView(
+                step.phase().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                CellView.of(step.cell()),
+                subjects.stream().distinct().toList(),
+                step.law().reason(),
+                Symbols.mathMl(step.cell()),
+                FormulaMathMl.print(step.formula(), Symbols::mathMl),
+                calculated
+                        ? FormulaMathMl.print(
+                                step.formula(),
+                                cell -> "<mn>"
+                                        + format.number(deduction.values().get(cell)) + "</mn>")
+                        : "",
+                result,
+                Symbols.text(step.cell()) + " = " + formula + (calculated ? " = " + numbers : "") + " = " + result);
+    }
+}

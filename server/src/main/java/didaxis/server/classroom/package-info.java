@@ -1,0 +1,2 @@
+/** Classes and their learners. */
+package didaxis.server.classroom;

@@ -1,0 +1,40 @@
+package didaxis.server.config;
+
+import didaxis.server.account.SignedIn;
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.servers.Server;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.utils.SpringDocUtils;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The API's description, from which the front end's types are made. */
+@Configuration(proxyBeanMethods = false)
+class OpenApiConfig {
+    static {
+        SpringDocUtils.getConfig().addRequestWrapperToIgnore(SignedIn.class);
+    }
+
+    @Bean
+    OpenAPI description() {
+        return new OpenAPI().info(new Info().title("Didaxis").version("1")).servers(List.of(new Server().url("/")));
+    }
+
+    /** Every field of a record is always there; one that may hold nothing says so by its type. */
+    @Bean
+    @SuppressWarnings("rawtypes")
+    OpenApiCustomizer everyFieldIsThere() {
+        return api -> {
+            if (api.getComponents() == null || api.getComponents().getSchemas() == null) return;
+            for (Schema<?> schema : api.getComponents().getSchemas().values()) {
+                Map<String, Schema> properties = schema.getProperties();
+                if (properties != null) schema.setRequired(new ArrayList<>(properties.keySet()));
+            }
+        };
+    }
+}

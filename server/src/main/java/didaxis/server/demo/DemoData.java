@@ -1,0 +1,116 @@
+package didaxis.server.demo;
+
+import didaxis.server.account.Accounts;
+import didaxis.server.account.Role;
+import didaxis.server.account.SignedIn;
+import didaxis.server.assignment.Assignments;
+import didaxis.server.assignment.DemoSheets;
+import didaxis.server.circuit.CellView;
+import didaxis.server.classroom.Classrooms;
+import didaxis.server.paper.QuestionContent;
+import didaxis.server.paper.QuestionContent.AskedCell;
+import didaxis.server.paper.Questions;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Fills an empty school with demo data; a school that has anyone in it stays as it is. */
+@Component
+@ConditionalOnProperty("didaxis.demo")
+@Order(0)
+class DemoData implements ApplicationRunner {
+    private static final String PASSWORD = "didaxis-demo";
+    private static final List<String> LEARNERS =
+            List.of("A. Alder", "B. Birch", "C. Cedar", "D. Dogwood", "E. Elm", "F. Fir", "H. Hazel", "J. Juniper");
+
+    private final Accounts accounts;
+    private final Classrooms classrooms;
+    private final Questions questions;
+    private final Assignments assignments;
+    private final DemoSheets sheets;
+    private final Clock clock;
+
+    DemoData(
+            Accounts accounts,
+            Classrooms classrooms,
+            Questions questions,
+            Assignments assignments,
+            DemoSheets sheets,
+            Clock clock) {
+        this.accounts = accounts;
+        this.classrooms = classrooms;
+        this.questions = questions;
+        this.assignments = assignments;
+        this.sheets = sheets;
+        this.clock = clock;
+    }
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments arguments) {
+        if (!accounts.none()) return;
+        SignedIn teacher = accounts.create("teacher", "M. Thorne", Role.TEACHER, PASSWORD);
+        long classroom = classrooms.add("Workshop class", teacher.id());
+        List<Long> learners = new ArrayList<>();
+        for (String name : LEARNERS) {
+            SignedIn learner = accounts.create("learner" + (learners.size() + 1), name, Role.LEARNER, PASSWORD);
+            classrooms.addLearner(classroom, learner.id());
+            learners.add(learner.id());
+        }
+        QuestionContent beacons = question(
+                "Beacon lamps in a row",
+                "12 V : L1=8 + L2=4 + L3=12",
+                "L1 resistance, L2 resistance, L3 resistance, total voltage",
+                "total resistance, total current, L1 voltage, L2 voltage, L3 voltage");
+        QuestionContent deIcer = question(
+                "Sensor de-icer and radio",
+                "24 V : H1=48 || R2=120 || R3=80",
+                "H1 resistance, R2 resistance, R3 resistance, total voltage",
+                "total resistance, H1 current, R2 current, R3 current, total current");
+        QuestionContent dryer = question(
+                "Boot dryer",
+                "16 V : R1=5 + (R2=12 || R3=4)",
+                "R1 resistance, R2 resistance, R3 resistance, total voltage",
+                "R23 resistance, total resistance, total current, R1 voltage, R2 voltage, R2 current, R3 current, R3 power");
+        QuestionContent bank = question(
+                "Hut and weather station",
+                "24 V r=0.4 : R1=3.6 + (R2=24 || (R3=6 + (R4=20 || R5=5)))",
+                "R1 resistance, R2 resistance, R3 resistance, R4 resistance, R5 resistance, internal resistance, total voltage",
+                "R45 resistance, R345 resistance, R2345 resistance, total resistance, total current, external voltage, R2 voltage, R3 current, R5 power");
+        questions.add(beacons, teacher.id());
+        long deIcerId = questions.add(deIcer, teacher.id());
+        long dryerId = questions.add(dryer, teacher.id());
+        questions.add(bank, teacher.id());
+        long first =
+                assignments.handOut(classroom, dryerId, dryer, clock.instant().plus(Duration.ofHours(30)));
+        assignments.handOut(classroom, deIcerId, deIcer, clock.instant().plus(Duration.ofDays(6)));
+        // Answers in the order asked; each sheet shows another finding.
+        sheets.send(first, learners.get(0), dryer, "3", "8", "2 A", "10 V", "6 V", "0.5", "1.5 A", "9 W");
+        sheets.send(first, learners.get(1), dryer, "3 ohm", "8 Ω", "2000 mA", "10", "6", "500 mA", "1,5", "9.0");
+        sheets.send(first, learners.get(2), dryer, "0.333", "5.33", "3.00", "15.0", "1.0", "0.0833", "0.25", "0.25");
+        sheets.send(first, learners.get(3), dryer, "16", "21", "0.762", "3.81", "12.2", "1.02", "3.05", "37.2");
+        sheets.send(first, learners.get(4), dryer, "3", "8", "2", "10", "6", "1", "1", "4");
+        sheets.send(first, learners.get(5), dryer, "3", "8", "2", "10", "about six", "1.5", "0.5", "");
+        sheets.begin(first, learners.get(6), dryer, "3", "8");
+    }
+
+    private static QuestionContent question(String title, String notation, String given, String asked) {
+        List<AskedCell> cells =
+                cells(asked).stream().map(cell -> new AskedCell(cell, 1)).toList();
+        return new QuestionContent(title, notation, cells(given), cells).checked();
+    }
+
+    private static List<CellView> cells(String text) {
+        return Stream.of(text.split(", "))
+                .map(cell -> new CellView(cell.split(" ")[0], cell.split(" ")[1]))
+                .toList();
+    }
+}

@@ -1,0 +1,2 @@
+/** Marking over HTTP: findings as JSON, and the trial of a marking. */
+package didaxis.server.marking;

@@ -1,0 +1,80 @@
+package didaxis.server.paper;
+
+import didaxis.core.analysis.Chart;
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Subjects;
+import didaxis.core.question.ChartQuestion;
+import didaxis.core.question.ChartQuestion.Flaw;
+import didaxis.core.working.Relations;
+import didaxis.core.working.Symbols;
+import didaxis.server.circuit.CellView;
+import didaxis.server.circuit.Circuits;
+import didaxis.server.config.Problem;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** What a question is made of, as it is kept: its circuit's text and what of the chart is given and asked. */
+public record QuestionContent(String title, String notation, List<CellView> given, List<AskedCell> asked) {
+    private static final int LONGEST_TITLE = 120;
+
+    /** An asked cell and what it earns. */
+    public record AskedCell(CellView cell, int marks) {}
+
+    /**
+     * The same with its circuit in canonical form.
+     *
+     * @throws Problem if the title is missing or too long, the circuit cannot be read or analysed, or a cell is none of its
+     */
+    public QuestionContent checked() {
+        if (title == null || title.isBlank())
+            throw Problem.badRequest("The question needs a name.").with("field", "title");
+        if (title.strip().length() > LONGEST_TITLE) {
+            throw Problem.badRequest("The question's name is longer than " + LONGEST_TITLE + " characters.")
+                    .with("field", "title");
+        }
+        if (given == null || asked == null) throw Problem.badRequest("Say which cells are given and which are asked.");
+        ChartQuestion question = question();
+        return new QuestionContent(
+                title.strip(), question.relations().chart().circuit().toString(), given, asked);
+    }
+
+    /** The question itself. */
+    public ChartQuestion question() {
+        Chart chart = Circuits.chart(Circuits.read(notation));
+        Subjects subjects = chart.subjects();
+        Set<Cell> givenCells = new LinkedHashSet<>();
+        for (CellView cell : given) givenCells.add(cell.in(subjects));
+        Map<Cell, Integer> marks = new LinkedHashMap<>();
+        for (AskedCell one : asked) marks.put(one.cell().in(subjects), one.marks());
+        try {
+            return new ChartQuestion(Relations.of(chart), givenCells, marks);
+        } catch (IllegalArgumentException e) {
+            throw Problem.badRequest("A cell cannot be both given and asked.");
+        }
+    }
+
+    /** What keeps it from being handed out, a sentence each. */
+    public List<String> flaws() {
+        return question().flaws().stream().map(QuestionContent::sentence).toList();
+    }
+
+    private static String sentence(Flaw flaw) {
+        if (flaw instanceof Flaw.NothingAsked) return "Nothing is asked yet: turn a cell of the chart to asked.";
+        if (flaw instanceof Flaw.NoValue one) return name(one.cell()) + " has no value in this circuit.";
+        if (flaw instanceof Flaw.MarksOutOfRange one) {
+            return name(one.cell()) + " earns " + one.marks() + " marks; 1 to " + ChartQuestion.MOST_MARKS_A_CELL
+                    + " are possible.";
+        }
+        List<Cell> unreached = ((Flaw.NotEnoughGiven) flaw).unreached();
+        return "Not enough is given to find "
+                + unreached.stream().map(QuestionContent::name).collect(Collectors.joining(", ")) + ".";
+    }
+
+    private static String name(Cell cell) {
+        return Symbols.text(cell);
+    }
+}

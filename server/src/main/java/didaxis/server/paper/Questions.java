@@ -1,0 +1,111 @@
+package didaxis.server.paper;
+
+import didaxis.server.config.JsonColumn;
+import didaxis.server.config.Problem;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.util.List;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import tools.jackson.core.type.TypeReference;
+
+/** Questions in the database, each its owner's only. */
+@Repository
+public class Questions {
+    private static final String OWN = """
+            SELECT id, title, notation, given, asked, updated_at FROM question
+            WHERE owner_id = :owner AND removed_at IS NULL ORDER BY updated_at DESC, id DESC
+            """;
+    private static final String ONE = """
+            SELECT id, title, notation, given, asked, updated_at FROM question
+            WHERE id = :id AND owner_id = :owner AND removed_at IS NULL
+            """;
+    private static final String INSERT = """
+            INSERT INTO question (owner_id, title, notation, given, asked, updated_at)
+            VALUES (:owner, :title, :notation, :given, :asked, :now) RETURNING id
+            """;
+    private static final String UPDATE = """
+            UPDATE question SET title = :title, notation = :notation, given = :given, asked = :asked, updated_at = :now
+            WHERE id = :id AND owner_id = :owner AND removed_at IS NULL
+            """;
+    private static final String SET_REMOVED = """
+            UPDATE question SET removed_at = :removed WHERE id = :id AND owner_id = :owner
+            """;
+
+    private final JdbcClient database;
+    private final JsonColumn json;
+    private final Clock clock;
+
+    Questions(JdbcClient database, JsonColumn json, Clock clock) {
+        this.database = database;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /** A kept question. */
+    public record Kept(long id, QuestionContent content, String updatedAt) {}
+
+    private Kept map(ResultSet row, int number) throws SQLException {
+        QuestionContent content = new QuestionContent(
+                row.getString("title"),
+                row.getString("notation"),
+                json.read(row.getString("given"), new TypeReference<>() {}),
+                json.read(row.getString("asked"), new TypeReference<>() {}));
+        return new Kept(row.getLong("id"), content, row.getString("updated_at"));
+    }
+
+    List<Kept> of(long owner) {
+        return database.sql(OWN).param("owner", owner).query(this::map).list();
+    }
+
+    /**
+     * One of the owner's questions.
+     *
+     * @throws Problem if there is none
+     */
+    public Kept one(long id, long owner) {
+        return database.sql(ONE)
+                .param("id", id)
+                .param("owner", owner)
+                .query(this::map)
+                .optional()
+                .orElseThrow(() -> Problem.notFound("question"));
+    }
+
+    /** Keeps a new question and says its id. */
+    public long add(QuestionContent content, long owner) {
+        return filled(INSERT, content).param("owner", owner).query(Long.class).single();
+    }
+
+    void change(long id, QuestionContent content, long owner) {
+        int rows = filled(UPDATE, content).param("id", id).param("owner", owner).update();
+        if (rows == 0) throw Problem.notFound("question");
+    }
+
+    void remove(long id, long owner) {
+        setRemoved(id, owner, clock.instant().toString());
+    }
+
+    void bringBack(long id, long owner) {
+        setRemoved(id, owner, null);
+    }
+
+    private void setRemoved(long id, long owner, String removed) {
+        int rows = database.sql(SET_REMOVED)
+                .param("removed", removed)
+                .param("id", id)
+                .param("owner", owner)
+                .update();
+        if (rows == 0) throw Problem.notFound("question");
+    }
+
+    private JdbcClient.StatementSpec filled(String sql, QuestionContent content) {
+        return database.sql(sql)
+                .param("title", content.title())
+                .param("notation", content.notation())
+                .param("given", json.write(content.given()))
+                .param("asked", json.write(content.asked()))
+                .param("now", clock.instant().toString());
+    }
+}
