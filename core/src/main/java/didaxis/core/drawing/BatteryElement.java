@@ -4,14 +4,14 @@ import didaxis.core.drawing.Scene.Anchor;
 import didaxis.core.drawing.Scene.Role;
 
 /** The source as a battery, standing, positive plate first; its emf on the side of positive t. */
-record BatteryElement(String emf) implements Element {
+record BatteryElement(String emf, Type type) implements Element {
     private static final double LENGTH = 52;
     private static final double LONG = 24;
     private static final double SHORT = 12;
 
     @Override
     public Room room(boolean lying) {
-        return new Room(LENGTH + 40, LONG + 18, LONG + 10 + TextWidth.of(emf, Pen.LABEL));
+        return new Room(LENGTH + 40, LONG + 18, LONG + 10 + TextWidth.of(emf, type.label()));
     }
 
     @Override
@@ -27,8 +27,8 @@ record BatteryElement(String emf) implements Element {
         }
         plate(pen, frame.from(start + 38, 0), LONG);
         plate(pen, frame.from(start + LENGTH, 0), SHORT);
-        pen.text(frame.at(start - 4, -LONG - 3), opposite(frame.beside()), Pen.VALUE, "+", Role.SIGN, "");
-        pen.text(frame.at(length / 2, LONG + 10).plus(0, 5), frame.beside(), Pen.LABEL, emf, Role.VALUE, "total");
+        pen.text(frame.at(start - 4, -LONG - 3), opposite(frame.beside()), Type.USUAL.value(), "+", Role.SIGN, "");
+        pen.text(frame.at(length / 2, LONG + 10).plus(0, 5), frame.beside(), type.label(), emf, Role.VALUE, "total");
     }
 
     private static void plate(Pen pen, Frame frame, double half) {

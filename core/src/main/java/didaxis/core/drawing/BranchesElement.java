@@ -11,16 +11,16 @@ import java.util.List;
  * @param rungs whether the rails are the loop's own wires, the first branch where the current arrives; else
  *     the current arrives amid the rails on a lead of wire
  * @param entry name of the junction where the branches part
- * @param exit name of the junction where they meet
+ * @param exit name of the junction where they meet; each empty where it is said elsewhere
  */
-record BranchesElement(List<Element> branches, boolean rungs, String entry, String exit) implements Element {
-    private static final double LEAD = 24;
+record BranchesElement(List<Element> branches, boolean rungs, String entry, String exit, Type type) implements Element {
+    private static final double LEAD = 11;
     private static final double GAP_LYING = 14;
     private static final double GAP_STANDING = 22;
-    private static final double RUNG_GAP = 36;
+    private static final double RUNG_GAP = 26;
 
     private double lead() {
-        return rungs ? 0 : LEAD;
+        return rungs ? 0 : LEAD + type.name();
     }
 
     private double gap(boolean lying) {
@@ -86,19 +86,32 @@ record BranchesElement(List<Element> branches, boolean rungs, String entry, Stri
         name(pen, frame, end, exit, 1);
     }
 
+    /** How far above a dot's middle the baseline of its name lies. */
+    private double above() {
+        return 4.5 + TextWidth.descent(type.name());
+    }
+
     /** The junction's name, outside the rails: {@code out} is −1 at the entry, 1 at the exit. */
     private void name(Pen pen, Frame frame, double s, String name, int out) {
         Spot dot = frame.at(s, 0);
-        if (rungs) pen.text(dot.plus(0, out < 0 ? -9 : 19), Anchor.MIDDLE, Pen.NAME, name, Role.NAME, "");
-        else if (frame.lying()) {
-            boolean toTheLeft = out * frame.alongX() < 0;
+        if (rungs)
             pen.text(
-                    dot.plus(toTheLeft ? -7 : 7, -7),
-                    toTheLeft ? Anchor.END : Anchor.START,
-                    Pen.NAME,
+                    dot.plus(0, out < 0 ? -above() - 2 : 6 + type.name()),
+                    Anchor.MIDDLE,
+                    type.name(),
                     name,
                     Role.NAME,
                     "");
-        } else pen.text(dot.plus(7, out < 0 ? -7 : 16), Anchor.START, Pen.NAME, name, Role.NAME, "");
+        else if (frame.lying()) {
+            boolean toTheLeft = out * frame.alongX() < 0;
+            pen.text(
+                    dot.plus(toTheLeft ? -7 : 7, -above()),
+                    toTheLeft ? Anchor.END : Anchor.START,
+                    type.name(),
+                    name,
+                    Role.NAME,
+                    "");
+        } else
+            pen.text(dot.plus(7, out < 0 ? -above() : 4 + type.name()), Anchor.START, type.name(), name, Role.NAME, "");
     }
 }

@@ -10,7 +10,11 @@ import didaxis.core.circuit.Point;
 import didaxis.core.circuit.Series;
 import didaxis.core.circuit.Terminals;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 
 /**
  * The loop arrangement: the source stands at the left, the current runs along the top, down the right and
@@ -20,18 +24,37 @@ import java.util.List;
 public final class LoopDrawing {
     private static final double CORNER = 20;
     private static final double LEAST_HEIGHT = 190;
-    private static final double LEAST_WIDTH = 240;
+    private static final double LEAST_WIDTH = 200;
     /** Nothing is drawn larger than this many times its size to fill the room. */
     private static final double LARGEST = 1.2;
 
+    /** Below this scale text is set larger; what cannot be read on a phone is no drawing. */
+    private static final double LEGIBLE = 0.9;
+
+    private static final double LARGEST_TYPE = 1.6;
+
     private final Circuit circuit;
     private final Captions captions;
-    private final Terminals terminals;
+    private final Type type;
+    private final Map<Integer, String> entries = new HashMap<>();
+    private final Map<Integer, String> exits = new HashMap<>();
 
-    private LoopDrawing(Circuit circuit, Captions captions) {
+    private LoopDrawing(Circuit circuit, Captions captions, Type type) {
         this.circuit = circuit;
         this.captions = captions;
-        this.terminals = Terminals.of(circuit);
+        this.type = type;
+        nameJunctionsOnce(Terminals.of(circuit));
+    }
+
+    private void nameJunctionsOnce(Terminals terminals) {
+        Set<String> said = new HashSet<>();
+        for (int i = 0; i < circuit.outline().size(); i++) {
+            if (!(circuit.outline().node(i) instanceof Parallel)) continue;
+            String entry = terminals.junction(terminals.from(i)).orElse("");
+            String exit = terminals.junction(terminals.to(i)).orElse("");
+            if (said.add(entry)) entries.put(i, entry);
+            if (said.add(exit)) exits.put(i, exit);
+        }
     }
 
     /**
@@ -39,13 +62,22 @@ public final class LoopDrawing {
      * Nesting is drawn recursively: a circuit of more than a few hundred parts would be no drawing anyway.
      */
     public static Scene of(Circuit circuit, Captions captions, double roomWidth, double roomHeight) {
-        LoopDrawing drawing = new LoopDrawing(circuit, captions);
-        Sides best = null;
-        for (Sides sides : drawing.arrangements()) {
-            if (best == null || sides.scale(roomWidth, roomHeight) > best.scale(roomWidth, roomHeight) + 1e-9)
-                best = sides;
+        Sides usual = new LoopDrawing(circuit, captions, Type.USUAL).largest(roomWidth, roomHeight);
+        double scale = usual.scale(roomWidth, roomHeight);
+        if (scale >= LEGIBLE) return usual.draw();
+        Type larger = new Type(Math.min(LARGEST_TYPE, LEGIBLE / scale));
+        return new LoopDrawing(circuit, captions, larger)
+                .largest(roomWidth, roomHeight)
+                .draw();
+    }
+
+    private Sides largest(double roomWidth, double roomHeight) {
+        List<Sides> arrangements = arrangements();
+        Sides best = arrangements.get(0);
+        for (Sides sides : arrangements) {
+            if (sides.scale(roomWidth, roomHeight) > best.scale(roomWidth, roomHeight) + 1e-9) best = sides;
         }
-        return best.draw();
+        return best;
     }
 
     private List<Sides> arrangements() {
@@ -77,25 +109,25 @@ public final class LoopDrawing {
     private Element element(int i, boolean asRungs) {
         Outline outline = circuit.outline();
         Network node = outline.node(i);
-        if (node instanceof Part part) return new PartElement(part.label(), captions.of(part.label()), Symbol.of(part));
-        if (node instanceof Point point) return new PointElement(point.name());
-        if (node instanceof Metered metered) return new MeteredElement(metered.voltmeter(), element(i + 1, false));
+        if (node instanceof Part part)
+            return new PartElement(part.label(), captions.of(part.label()), Symbol.of(part), type);
+        if (node instanceof Point point) return new PointElement(point.name(), type);
+        if (node instanceof Metered metered)
+            return new MeteredElement(metered.voltmeter(), element(i + 1, false), type);
         List<Element> members = new ArrayList<>();
         for (int member : outline.membersOf(i)) members.add(element(member, false));
         if (!(node instanceof Parallel)) return new LineElement(members);
-        String entry = terminals.junction(terminals.from(i)).orElse("");
-        String exit = terminals.junction(terminals.to(i)).orElse("");
-        return new BranchesElement(members, asRungs, entry, exit);
+        return new BranchesElement(members, asRungs, entries.getOrDefault(i, ""), exits.getOrDefault(i, ""), type);
     }
 
     private Element source() {
-        Element source = new BatteryElement(captions.emf());
+        Element source = new BatteryElement(captions.emf(), type);
         if (circuit.source().internalResistance() > 0) {
             List<String> value =
                     captions.internalResistance().isEmpty() ? List.of() : List.of(captions.internalResistance());
-            source = new LineElement(List.of(source, new PartElement("r", value, Symbol.resistor())));
+            source = new LineElement(List.of(source, new PartElement("r", value, Symbol.resistor(), type)));
         }
-        for (String voltmeter : circuit.source().voltmeters()) source = new MeteredElement(voltmeter, source);
+        for (String voltmeter : circuit.source().voltmeters()) source = new MeteredElement(voltmeter, source, type);
         return source;
     }
 

@@ -1,14 +1,15 @@
 package didaxis.core.drawing;
 
 import didaxis.core.drawing.Scene.Role;
+import java.util.List;
 
 /** A stretch with a voltmeter across it, on the side of positive t. */
-record MeteredElement(String voltmeter, Element stretch) implements Element {
+record MeteredElement(String voltmeter, Element stretch, Type type) implements Element {
     private static final double TAP = 12;
     private static final double CLEAR = 12;
 
     private PartElement meter() {
-        return new PartElement(voltmeter, java.util.List.of(), Symbol.meter("V"));
+        return new PartElement(voltmeter, List.of(), Symbol.meter("V"), type);
     }
 
     private double offset(boolean lying) {

@@ -6,24 +6,23 @@ import didaxis.core.drawing.Scene.Role;
 import java.util.List;
 
 /** A symbol on the wire with its label and lines of text: above and below it when lying, beside it when standing. */
-record PartElement(String label, List<String> lines, Symbol symbol) implements Element {
+record PartElement(String label, List<String> lines, Symbol symbol, Type type) implements Element {
     private static final double LEAD = 12;
     private static final double CLEAR = 7;
-    private static final double LINE = 18;
 
     @Override
     public Room room(boolean lying) {
         double half = symbol.halfWidth();
         double least = symbol.length() + 2 * LEAD;
         double text = lines.stream()
-                .mapToDouble(line -> TextWidth.of(line, Pen.VALUE))
+                .mapToDouble(line -> TextWidth.of(line, type.value()))
                 .max()
                 .orElse(0);
-        double widest = Math.max(text, TextWidth.of(label, Pen.LABEL));
+        double widest = Math.max(text, TextWidth.of(label, type.label()));
         if (!lying)
-            return new Room(Math.max(least, LINE * (lines.size() + 1) + 8), half + 8, half + CLEAR + widest + 6);
-        double below = lines.isEmpty() ? half + 4 : half + CLEAR + LINE * lines.size() + 2;
-        return new Room(Math.max(least, widest + 16), half + CLEAR + Pen.LABEL, below);
+            return new Room(Math.max(least, type.line() * (lines.size() + 1) + 8), half + 8, half + CLEAR + widest + 6);
+        double below = lines.isEmpty() ? half + 4 : half + CLEAR + type.line() * lines.size() + 2;
+        return new Room(Math.max(least, widest + 16), half + CLEAR + type.label(), below);
     }
 
     @Override
@@ -40,18 +39,19 @@ record PartElement(String label, List<String> lines, Symbol symbol) implements E
 
     private void captionLying(Pen pen, Spot middle) {
         double half = symbol.halfWidth();
-        pen.text(middle.plus(0, -half - CLEAR), Anchor.MIDDLE, Pen.LABEL, label, Role.LABEL, label);
+        pen.text(middle.plus(0, -half - CLEAR), Anchor.MIDDLE, type.label(), label, Role.LABEL, label);
         for (int k = 0; k < lines.size(); k++) {
-            double down = half + CLEAR + TextWidth.ascent(Pen.VALUE) + LINE * k;
-            pen.text(middle.plus(0, down), Anchor.MIDDLE, Pen.VALUE, lines.get(k), Role.VALUE, label);
+            double down = half + CLEAR + TextWidth.ascent(type.value()) + type.line() * k;
+            pen.text(middle.plus(0, down), Anchor.MIDDLE, type.value(), lines.get(k), Role.VALUE, label);
         }
     }
 
     private void captionStanding(Pen pen, Spot beside, Anchor anchor) {
-        double top = -LINE * lines.size() / 2 + 5;
-        pen.text(beside.plus(0, top), anchor, Pen.LABEL, label, Role.LABEL, label);
+        double top = -type.line() * lines.size() / 2 + 5 * type.larger();
+        pen.text(beside.plus(0, top), anchor, type.label(), label, Role.LABEL, label);
         for (int k = 0; k < lines.size(); k++) {
-            pen.text(beside.plus(0, top + LINE * (k + 1)), anchor, Pen.VALUE, lines.get(k), Role.VALUE, label);
+            pen.text(
+                    beside.plus(0, top + type.line() * (k + 1)), anchor, type.value(), lines.get(k), Role.VALUE, label);
         }
     }
 }

@@ -4,21 +4,19 @@ import didaxis.core.drawing.Scene.Anchor;
 import didaxis.core.drawing.Scene.Item;
 import didaxis.core.drawing.Scene.Role;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 
 /** Collects items in any coordinates and cuts the scene to them. */
 final class Pen {
-    static final double LABEL = 16;
-    static final double VALUE = 15;
-    static final double NAME = 13;
     private static final double MARGIN = 16;
 
+    private final WireRuns wires = new WireRuns();
     private final List<Item> items = new ArrayList<>();
     private final List<Scene.Area> areas = new ArrayList<>();
 
-    void wire(Spot... spots) {
-        if (!spots[0].equals(spots[spots.length - 1])) items.add(new Scene.Line(List.of(spots), false, Role.WIRE, ""));
+    /** A straight piece of wire, lying or standing; pieces in one line become one. */
+    void wire(Spot from, Spot to) {
+        wires.add(from, to);
     }
 
     void meterWire(Spot... spots) {
@@ -53,6 +51,7 @@ final class Pen {
     }
 
     Scene scene() {
+        items.addAll(0, wires.joined());
         double left = Double.POSITIVE_INFINITY;
         double top = Double.POSITIVE_INFINITY;
         double right = Double.NEGATIVE_INFINITY;
@@ -106,10 +105,5 @@ final class Pen {
         Scene.Line line = (Scene.Line) item;
         return new Scene.Line(
                 line.spots().stream().map(spot -> spot.plus(dx, dy)).toList(), line.closed(), line.role(), line.part());
-    }
-
-    @Override
-    public String toString() {
-        return Arrays.toString(items.toArray());
     }
 }

@@ -50,7 +50,7 @@ record Symbol(double length, double halfWidth, Painter painter) {
     /** A circle with a letter. */
     static Symbol meter(String letter) {
         return round((pen, frame) ->
-                pen.text(frame.at(ROUND, 0).plus(0, 5.5), Anchor.MIDDLE, Pen.VALUE, letter, Role.SIGN, ""));
+                pen.text(frame.at(ROUND, 0).plus(0, 5.5), Anchor.MIDDLE, Type.USUAL.value(), letter, Role.SIGN, ""));
     }
 
     private static Symbol round(BiConsumer<Pen, Frame> inside) {

@@ -134,6 +134,14 @@ final class Candidates {
         return rest.isEmpty();
     }
 
+    /** How many inputs of a candidate's last step are not on the sheet. */
+    int unwrittenInputs(Candidate candidate) {
+        if (!(candidate.origin() instanceof Origin.Solved solved)) return 0;
+        return (int) solved.inputs().keySet().stream()
+                .filter(cell -> !written.contains(cell))
+                .count();
+    }
+
     /** Every value that relations give a cell from the candidates of its neighbours, its own left aside. */
     void forEachPrediction(Cell target, Consumer<Candidate> use) {
         for (Relation relation : relations.of(target)) forEach(relation, target, use);

@@ -5,7 +5,6 @@ import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.working.FormulaText;
 import didaxis.core.working.Symbols;
-import java.util.List;
 import java.util.stream.Collectors;
 
 /** Says a finding in one sentence to the learner, with the numbers it used. */
@@ -35,8 +34,9 @@ public record FindingSentence(AmountFormat format) {
     }
 
     private String own(Finding.FollowThrough followed) {
-        List<Cell> from = followed.derivation().from();
-        return from.stream().map(Symbols::text).collect(Collectors.joining(" and "));
+        return followed.derivation().from().entrySet().stream()
+                .map(own -> symbol(own.getKey()) + " = " + amount(own.getKey(), own.getValue()))
+                .collect(Collectors.joining(" and "));
     }
 
     private static String symbol(Cell cell) {

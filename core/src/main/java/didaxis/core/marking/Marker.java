@@ -120,7 +120,10 @@ public final class Marker {
             Span span = candidate.span();
             if (style.matches(span.mid(), read) || style.reaches(span, read)) leading.add(candidate);
         });
-        leading.sort(Comparator.comparingInt(candidate -> candidate.restsOn().cardinality()));
+        // What was written down explains better than what may have been done in the head.
+        leading.sort(Comparator.comparingInt(
+                        (Candidate candidate) -> candidate.restsOn().cardinality())
+                .thenComparingInt(candidates::unwrittenInputs));
         return leading;
     }
 
@@ -151,7 +154,10 @@ public final class Marker {
         BitSet origins = Origins.fewest(wrong.size(), all);
         for (Explanation followed : Origins.followed(wrong.size(), origins, all)) {
             Cell cell = wrong.get(followed.target());
-            List<Cell> from = followed.restsOn().stream().mapToObj(wrong::get).toList();
+            Map<Cell, Double> from = new LinkedHashMap<>();
+            followed.restsOn().stream()
+                    .mapToObj(wrong::get)
+                    .forEach(own -> from.put(own, open.get(own).amount().si()));
             Derivation derivation = derivation(explanations.get(followed), from);
             findings.put(cell, new Finding.FollowThrough(cell, trueValue(cell), open.get(cell), derivation));
         }
@@ -175,9 +181,7 @@ public final class Marker {
 
     private Candidate carryOn(Step step, Map<Cell, Candidate> known) {
         BitSet restsOn = new BitSet();
-        Map<Cell, Candidate> inputs = new HashMap<>();
         for (Cell input : FormulaCells.in(step.formula())) {
-            inputs.put(input, known.get(input));
             restsOn.or(known.get(input).restsOn());
         }
         Span span =
@@ -188,7 +192,7 @@ public final class Marker {
                 new Candidates.Origin.Written());
     }
 
-    private static Derivation derivation(Candidate candidate, List<Cell> from) {
+    private static Derivation derivation(Candidate candidate, Map<Cell, Double> from) {
         Candidates.Origin.Solved solved = (Candidates.Origin.Solved) candidate.origin();
         Map<Cell, Double> inputs = new LinkedHashMap<>();
         solved.inputs().forEach((cell, input) -> inputs.put(cell, input.span().mid()));

@@ -12,7 +12,6 @@ import didaxis.core.working.Span;
 import didaxis.core.working.Step;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -104,7 +103,10 @@ final class RightValues {
         Map<Cell, Double> inputs = new LinkedHashMap<>();
         Set<Cell> cells = FormulaCells.in(formula);
         cells.forEach(cell -> inputs.put(cell, values.get(cell).mid()));
-        List<Cell> from = cells.stream().filter(written::containsKey).toList();
+        Map<Cell, Double> from = new LinkedHashMap<>();
+        cells.stream()
+                .filter(written::containsKey)
+                .forEach(cell -> from.put(cell, written.get(cell).mid()));
         return new Derivation(from, law, formula, inputs, span.mid());
     }
 }

@@ -45,10 +45,20 @@ public record AmountFormat(char decimalSign, Precision precision) {
         }
     }
 
-    /** The column whose unit suits the largest of these amounts in SI. */
-    public Column column(Quantity quantity, double largest) {
-        Prefix prefix = Prefix.fitting(precision.round(largest));
-        return new Column(prefix.symbol + quantity.unit(), this, prefix.exponent);
+    /** The column under whose unit most of these amounts in SI are easy to read: 0.1 to 9999. */
+    public Column column(Quantity quantity, List<Double> amounts) {
+        Prefix best = Prefix.NONE;
+        for (Prefix prefix : Prefix.values()) {
+            if (easy(amounts, prefix) > easy(amounts, best)) best = prefix;
+        }
+        return new Column(best.symbol + quantity.unit(), this, best.exponent);
+    }
+
+    private static long easy(List<Double> amounts, Prefix prefix) {
+        double unit = Math.pow(10, prefix.exponent);
+        return amounts.stream()
+                .filter(si -> Math.abs(si) >= 0.1 * unit && Math.abs(si) < 10_000 * unit)
+                .count();
     }
 
     /** Every figure it has, as a setting is printed beside its part: "4.7 kΩ". */

@@ -32,11 +32,13 @@ public final class Symbols {
         };
     }
 
-    /** On one line: "I_23", with the index set off by an underscore where it holds letters. */
+    /** On one line: "I₂₃", or with the index in brackets where it is no number: "I(L1)", "R(total)". */
     public static String text(Cell cell) {
         String index = index(cell);
         if (index.isEmpty()) return letter(cell);
-        return letter(cell) + (index.matches("[0-9]+") ? subscript(index) : "_" + index);
+        if (index.matches("[0-9]+")) return letter(cell) + subscript(index);
+        boolean named = cell.subject().kind() != Subject.Kind.POINT;
+        return letter(cell) + "(" + (named ? cell.subject().id() : index) + ")";
     }
 
     private static String subscript(String digits) {

@@ -222,7 +222,7 @@ class MarkerTest {
         assertEquals(
                 List.of(
                         "You wrote 0.333 Ω; right is 3.00 Ω, and nothing else on your sheet leads to your value.",
-                        "Follows correctly from your R₂₃: R_t = 5.00 + 0.333 = 5.33 Ω (right would be 8.00 Ω).",
+                        "Follows correctly from your R₂₃ = 0.333 Ω: R(total) = 5.00 + 0.333 = 5.33 Ω (right would be 8.00 Ω).",
                         "Nothing was written; P₂ is 3.00 W.",
                         "“x” could not be read as a power in W, such as 2.5 W or 2500 mW; right is 9.00 W."),
                 findings.stream()

@@ -15,6 +15,7 @@ import didaxis.server.paper.Questions;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -142,11 +143,10 @@ class AssignmentController {
         Classrooms.Classroom classroom = classrooms.one(classId, me.id());
         List<Assignment> own = assignments.ofTeacher(me.id()).stream()
                 .filter(assignment -> assignment.classroomId() == classId)
-                .sorted(java.util.Comparator.comparing(Assignment::dueAt).thenComparing(Assignment::id))
                 .toList();
         List<List<LearnerView>> columns = own.stream().map(this::learners).toList();
         List<Learner> learners = classrooms.learners(classId);
-        List<ResultRow> rows = new java.util.ArrayList<>();
+        List<ResultRow> rows = new ArrayList<>();
         for (int k = 0; k < learners.size(); k++) {
             int row = k;
             rows.add(new ResultRow(

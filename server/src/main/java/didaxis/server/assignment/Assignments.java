@@ -21,7 +21,7 @@ public class Assignments {
             FROM assignment a JOIN classroom c ON c.id = a.classroom_id
             """;
     private static final String OF_TEACHER = COLUMNS + """
-            WHERE c.teacher_id = :teacher ORDER BY a.due_at DESC, a.id DESC
+            WHERE c.teacher_id = :teacher ORDER BY a.due_at, a.id
             """;
     private static final String ONE_OF_TEACHER = COLUMNS + """
             WHERE a.id = :id AND c.teacher_id = :teacher

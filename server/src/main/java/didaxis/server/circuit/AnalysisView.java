@@ -92,7 +92,9 @@ public record AnalysisView(
                                 entry -> entry.getKey().word(),
                                 entry -> entry.getValue().unit())),
                 notes(chart),
-                Check.all(chart).stream().map(check -> check(check, format)).toList(),
+                Check.all(chart).stream()
+                        .map(check -> check(check, columns, format))
+                        .toList(),
                 StepView.of(working, format),
                 SceneView.of(chart, room),
                 chart.circuit().source().emf() > EXTRA_LOW_VOLTS);
@@ -101,12 +103,10 @@ public record AnalysisView(
     static Map<Quantity, AmountFormat.Column> columns(Chart chart, AmountFormat format) {
         Map<Quantity, AmountFormat.Column> columns = new LinkedHashMap<>();
         for (Quantity quantity : COLUMNS) {
-            double largest = chart.rows().stream()
-                    .mapToDouble(subject ->
-                            Math.abs(chart.value(Cell.of(subject, quantity)).orElse(0)))
-                    .max()
-                    .orElse(0);
-            columns.put(quantity, format.column(quantity, largest));
+            List<Double> amounts = new ArrayList<>();
+            for (Subject subject : chart.rows())
+                chart.value(Cell.of(subject, quantity)).ifPresent(amounts::add);
+            columns.put(quantity, format.column(quantity, amounts));
         }
         return columns;
     }
@@ -178,19 +178,21 @@ public record AnalysisView(
         return notes;
     }
 
-    private static CheckView check(Check check, AmountFormat format) {
+    private static CheckView check(Check check, Map<Quantity, AmountFormat.Column> columns, AmountFormat format) {
         String kind = check.kind().name().toLowerCase(Locale.ROOT).replace('_', '-');
-        String unit = switch (check.kind()) {
-            case LOOP -> "V";
-            case JUNCTION -> "A";
-            case POWER -> "W";
-            case SECOND_METHOD -> "";
+        String sentence = switch (check.kind()) {
+            case LOOP -> addition(check, columns.get(Quantity.VOLTAGE));
+            case JUNCTION -> addition(check, columns.get(Quantity.CURRENT));
+            case POWER -> addition(check, columns.get(Quantity.POWER));
+            case SECOND_METHOD ->
+                check.holds() ? "agrees in every part" : "differs by " + format.number(100 * check.sum()) + " %";
         };
-        String terms = check.terms().stream().map(format::number).collect(Collectors.joining(" + "));
-        String sentence = check.kind() == Check.Kind.SECOND_METHOD
-                ? (check.holds() ? "agrees in every part" : "differs by " + format.number(100 * check.sum()) + " %")
-                : (terms.isEmpty() ? "0" : terms) + (check.holds() ? " = " : " ≠ ") + format.number(check.sum()) + " "
-                        + unit;
         return new CheckView(kind, check.place(), check.holds(), sentence);
+    }
+
+    private static String addition(Check check, AmountFormat.Column column) {
+        String terms = check.terms().stream().map(column::print).collect(Collectors.joining(" + "));
+        String equals = check.holds() ? " = " : " ≠ ";
+        return (terms.isEmpty() ? "0" : terms) + equals + column.print(check.sum()) + " " + column.unit();
     }
 }

@@ -5,10 +5,12 @@ import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.working.Deduction;
 import didaxis.core.working.Formula;
+import didaxis.core.working.FormulaCells;
 import didaxis.core.working.FormulaMathMl;
 import didaxis.core.working.FormulaText;
 import didaxis.core.working.Step;
 import didaxis.core.working.Symbols;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
@@ -43,9 +45,8 @@ public record StepView(
         String numbers = FormulaText.print(
                 step.formula(), cell -> format.number(deduction.values().get(cell)));
         boolean calculated = !(step.formula() instanceof Formula.Of || step.formula() instanceof Formula.Number);
-        List<String> subjects =
-                new java.util.ArrayList<>(List.of(step.cell().subject().id()));
-        for (Cell used : didaxis.core.working.FormulaCells.in(step.formula()))
+        List<String> subjects = new ArrayList<>(List.of(step.cell().subject().id()));
+        for (Cell used : FormulaCells.in(step.formula()))
             subjects.add(used.subject().id());
         return new StepView(
                 step.phase().name().toLowerCase(Locale.ROOT).replace('_', '-'),

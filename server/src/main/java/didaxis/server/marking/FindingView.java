@@ -62,7 +62,7 @@ public record FindingView(
     }
 
     private static List<CellView> from(Derivation derivation) {
-        return derivation.from().stream().map(CellView::of).toList();
+        return derivation.from().keySet().stream().map(CellView::of).toList();
     }
 
     /** Whether the answer earns its marks. */

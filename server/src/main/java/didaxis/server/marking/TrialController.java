@@ -26,7 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
 /** Tries a marking before it is set. */
 @RestController
 class TrialController {
-    record Answer(CellView cell, String text) {}
+    record TriedAnswer(CellView cell, String text) {}
 
     /** How strictly to judge; what is left out is as in the standard style. */
     record Style(
@@ -52,7 +52,7 @@ class TrialController {
     record Trial(
             String notation,
             @Schema(types = {"array", "null"}) List<CellView> given,
-            List<Answer> answers,
+            List<TriedAnswer> answers,
 
             @Schema(
                     types = {"object", "null"},
@@ -69,7 +69,7 @@ class TrialController {
         MarkingStyle style =
                 trial.style() == null ? MarkingStyle.STANDARD : trial.style().marking();
         Map<Cell, String> answers = new LinkedHashMap<>();
-        for (Answer answer : trial.answers()) {
+        for (TriedAnswer answer : trial.answers()) {
             if (answer == null || answer.cell() == null) throw Problem.badRequest("Every answer needs a cell.");
             Cell cell = withValue(answer.cell().in(chart.subjects()), chart);
             if (answers.put(cell, answer.text() == null ? "" : answer.text()) != null) {
@@ -89,7 +89,10 @@ class TrialController {
         if (trial.given() == null)
             return Deduction.fromResistancesAndEmf(relations).keySet();
         Set<Cell> given = new LinkedHashSet<>();
-        for (CellView cell : trial.given()) given.add(withValue(cell.in(chart.subjects()), chart));
+        for (CellView cell : trial.given()) {
+            if (cell == null) throw Problem.badRequest("A given cell needs a subject and a quantity.");
+            given.add(withValue(cell.in(chart.subjects()), chart));
+        }
         return given;
     }
 

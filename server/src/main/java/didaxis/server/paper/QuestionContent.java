@@ -47,14 +47,19 @@ public record QuestionContent(String title, String notation, List<CellView> give
         Chart chart = Circuits.chart(Circuits.read(notation));
         Subjects subjects = chart.subjects();
         Set<Cell> givenCells = new LinkedHashSet<>();
-        for (CellView cell : given) givenCells.add(cell.in(subjects));
+        for (CellView cell : given) givenCells.add(cell(cell, subjects));
         Map<Cell, Integer> marks = new LinkedHashMap<>();
-        for (AskedCell one : asked) marks.put(one.cell().in(subjects), one.marks());
+        for (AskedCell one : asked) marks.put(cell(one == null ? null : one.cell(), subjects), one.marks());
         try {
             return new ChartQuestion(Relations.of(chart), givenCells, marks);
         } catch (IllegalArgumentException e) {
             throw Problem.badRequest("A cell cannot be both given and asked.");
         }
+    }
+
+    private static Cell cell(CellView cell, Subjects subjects) {
+        if (cell == null) throw Problem.badRequest("A cell needs a subject and a quantity.");
+        return cell.in(subjects);
     }
 
     /** What keeps it from being handed out, a sentence each. */

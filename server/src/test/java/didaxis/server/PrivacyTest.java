@@ -1,0 +1,206 @@
+package didaxis.server;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import didaxis.core.analysis.Chart;
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Subject;
+import didaxis.core.quantity.AmountFormat;
+import didaxis.core.quantity.Quantity;
+import didaxis.server.School.Answer;
+import didaxis.server.School.Person;
+import didaxis.server.circuit.Circuits;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** Nobody sees what is not theirs, and no learner a withheld value before it is handed back. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class PrivacyTest {
+    @RegisterExtension
+    final School school = School.DEMO;
+
+    /** Values like no other number on the page, one resistance withheld. */
+    private static final String NOTATION = "23.7 V r=0.631 : R1=5.47 + (R2=12.9 || (R3=4.19 + R4=7.83)) + .B + A1";
+
+    private static final String QUESTION = """
+            {"title":"Hidden", "notation":"%s",
+             "given":[{"subject":"R1","quantity":"resistance"},{"subject":"R2","quantity":"resistance"},
+                      {"subject":"R3","quantity":"resistance"},{"subject":"R4","quantity":"voltage"},
+                      {"subject":"R4","quantity":"current"}],
+             "asked":[{"cell":{"subject":"R4","quantity":"resistance"},"marks":2},
+                      {"cell":{"subject":"R3","quantity":"voltage"},"marks":1},
+                      {"cell":{"subject":"R2","quantity":"power"},"marks":1}]}
+            """.formatted(NOTATION);
+
+    private long handedOut(Person teacher) {
+        Answer question = teacher.post("/api/questions", QUESTION);
+        assertEquals(201, question.status(), question::toString);
+        Answer assignment = teacher.post(
+                "/api/classes/1/assignments",
+                "{\"questionId\":" + question.json().get("id").asLong() + ",\"dueAt\":\"2999-01-01T00:00:00Z\"}");
+        assertEquals(201, assignment.status(), assignment::toString);
+        return assignment.json().get("id").asLong();
+    }
+
+    @Test
+    void noAnswerToALearnerHoldsAWithheldValueBeforeRelease() {
+        Person teacher = school.signedIn("teacher");
+        Person learner = school.signedIn("learner8");
+        long id = handedOut(teacher);
+        String answers = "[{\"cell\":{\"subject\":\"R3\",\"quantity\":\"voltage\"},\"text\":\"1 V\"}]";
+        List<Answer> before = List.of(
+                learner.get("/api/session"),
+                learner.get("/api/my/work"),
+                learner.get("/api/my/work/" + id),
+                learner.get("/api/my/work/" + id + "?width=358&height=220"),
+                learner.put("/api/my/work/" + id + "/draft", "{\"revision\":0,\"answers\":" + answers + "}"),
+                learner.put("/api/my/work/" + id + "/draft", "{\"revision\":0,\"answers\":" + answers + "}"),
+                learner.get("/api/my/work/" + id + "/feedback"),
+                learner.post("/api/my/work/" + id + "/submission", "{\"answers\":" + answers + "}"),
+                learner.get("/api/my/work/" + id));
+        List<String> withheld = withheldNumbers();
+        for (Answer answer : before) {
+            for (String number : withheld) {
+                assertFalse(
+                        answer.body().matches("(?s).*(?<![0-9.])" + number.replace(".", "\\.") + "(?![0-9]).*"),
+                        () -> number + " stands in " + answer);
+            }
+            assertFalse(answer.body().contains(NOTATION), answer::toString);
+        }
+        assertEquals(409, before.get(6).status());
+        teacher.post("/api/assignments/" + id + "/release", "");
+        Answer after = learner.get("/api/my/work/" + id + "/feedback");
+        assertTrue(after.body().contains("7.83"), after::toString);
+    }
+
+    /** Every number of the chart that is not given, as it is computed and as it could be printed. */
+    private static List<String> withheldNumbers() {
+        Chart chart = Circuits.chart(Circuits.read(NOTATION));
+        List<String> given = List.of("R1 resistance", "R2 resistance", "R3 resistance", "R4 voltage", "R4 current");
+        List<String> givenNumbers = new ArrayList<>();
+        List<String> numbers = new ArrayList<>();
+        List<Cell> cells = new ArrayList<>();
+        for (Subject row : chart.rows()) {
+            Stream.of(Quantity.RESISTANCE, Quantity.VOLTAGE, Quantity.CURRENT, Quantity.POWER)
+                    .forEach(quantity -> cells.add(Cell.of(row, quantity)));
+        }
+        cells.add(Cell.of(Subject.point('B'), Quantity.POTENTIAL));
+        for (Cell cell : cells) {
+            double value = chart.value(cell).orElseThrow();
+            if (value == 0) continue;
+            boolean isGiven =
+                    given.contains(cell.subject().id() + " " + cell.quantity().word());
+            List<String> into = isGiven ? givenNumbers : numbers;
+            into.add(String.valueOf(value));
+            into.add(AmountFormat.STANDARD.number(value));
+        }
+        numbers.removeAll(givenNumbers);
+        return numbers;
+    }
+
+    @Test
+    void everyEndpointIsShutToTheWrongPerson() {
+        Person teacher = school.signedIn("teacher");
+        Person learner = school.signedIn("learner1");
+        Person visitor = school.visitor();
+        school.bean(didaxis.server.account.Accounts.class)
+                .create("other", "Other Teacher", didaxis.server.account.Role.TEACHER, School.PASSWORD);
+        Person other = school.signedIn("other");
+        long otherClass = other.post("/api/classes", "{\"name\":\"Elsewhere\"}")
+                .json()
+                .get("id")
+                .asLong();
+        Answer stranger = other.post(
+                "/api/classes/" + otherClass + "/learners", "{\"displayName\":\"S. Spruce\",\"username\":\"spruce\"}");
+        Person strangeLearner =
+                school.signedIn("spruce", stranger.json().get("password").asString());
+
+        List<String[]> teachersOnly = List.of(
+                new String[] {"POST", "/api/circuits/analysis", "{\"notation\":\"9 V : R1=3\"}"},
+                new String[] {"POST", "/api/marking/trial", "{\"notation\":\"9 V : R1=3\",\"answers\":[]}"},
+                new String[] {"GET", "/api/questions", ""},
+                new String[] {"GET", "/api/classes", ""},
+                new String[] {"GET", "/api/assignments", ""});
+        List<String[]> owned = List.of(
+                new String[] {"GET", "/api/questions/1", ""},
+                new String[] {"PUT", "/api/questions/1", QUESTION},
+                new String[] {"DELETE", "/api/questions/1", ""},
+                new String[] {"POST", "/api/questions/1/restoration", "{}"},
+                new String[] {"GET", "/api/classes/1", ""},
+                new String[] {"GET", "/api/classes/1/results", ""},
+                new String[] {"POST", "/api/classes/1/learners", "{\"displayName\":\"X\",\"username\":\"xx\"}"},
+                new String[] {"POST", "/api/classes/1/learners/2/password", "{}"},
+                new String[] {"DELETE", "/api/classes/1/learners/2", ""},
+                new String[] {
+                    "POST", "/api/classes/1/assignments", "{\"questionId\":1,\"dueAt\":\"2999-01-01T00:00:00Z\"}"
+                },
+                new String[] {"GET", "/api/assignments/1", ""},
+                new String[] {"GET", "/api/assignments/1/sheets/2", ""},
+                new String[] {"POST", "/api/assignments/1/release", "{}"});
+        List<String[]> learnersOwn = List.of(
+                new String[] {"GET", "/api/my/work/1", ""},
+                new String[] {"PUT", "/api/my/work/1/draft", "{\"revision\":0,\"answers\":[]}"},
+                new String[] {"POST", "/api/my/work/1/submission", "{\"answers\":[]}"},
+                new String[] {"GET", "/api/my/work/1/feedback", ""});
+        for (String[] call : teachersOnly) {
+            refuses(visitor, 401, call);
+            refuses(learner, 403, call);
+        }
+        for (String[] call : owned) {
+            refuses(visitor, 401, call);
+            refuses(learner, 403, call);
+            refuses(other, 404, call);
+        }
+        for (String[] call : learnersOwn) {
+            refuses(visitor, 401, call);
+            refuses(teacher, 403, call);
+            refuses(strangeLearner, 404, call);
+        }
+        assertEquals("[]", strangeLearner.get("/api/my/work").body());
+        assertEquals(
+                404,
+                other.post(
+                                "/api/classes/" + otherClass + "/assignments",
+                                "{\"questionId\":1,\"dueAt\":\"2999-01-01T00:00:00Z\"}")
+                        .status());
+    }
+
+    private static void refuses(Person person, int status, String[] call) {
+        Answer answer = person.send(call[0], call[1], call[2]);
+        assertEquals(status, answer.status(), () -> String.join(" ", call) + ": " + answer);
+        assertFalse(answer.json().get("detail").asString().isBlank());
+    }
+
+    @Test
+    void actuatorTellsItsHealthAndNothingElse() {
+        Person visitor = school.visitor();
+        assertEquals("UP", visitor.get("/actuator/health").json().get("status").asString());
+        Person teacher = school.signedIn("teacher");
+        for (String path : List.of("", "/env", "/beans", "/metrics", "/heapdump", "/loggers", "/health/db")) {
+            for (Person person : List.of(visitor, teacher)) {
+                Answer answer = person.get("/actuator" + path);
+                // Sessions are looked up for the API only, so to the actuator everybody is a visitor.
+                assertEquals(401, answer.status(), () -> path + ": " + answer);
+            }
+        }
+    }
+
+    @Test
+    void aChangeWithoutTheTokenIsRefused() {
+        Person teacher = school.signedIn("teacher");
+        Answer page = teacher.get("/");
+        assertTrue(page.response()
+                .headers()
+                .firstValue("Content-Security-Policy")
+                .orElse("")
+                .contains("default-src 'self'"));
+        assertEquals(404, teacher.get("/assets/nothing.js").status());
+        assertEquals(404, teacher.get("/api/nothing").status());
+    }
+}

@@ -1,0 +1,141 @@
+package didaxis.server;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ExtensionContext.Store.CloseableResource;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The real application on a port of its own with a data folder of its own, and people who talk HTTP to it. */
+final class School implements BeforeAllCallback {
+    /** The demo, started once for all tests that share it; each leaves alone what the others look at. */
+    static final School DEMO = new School(true);
+
+    static final String PASSWORD = "didaxis-demo";
+    private static final JsonMapper JSON = new JsonMapper();
+
+    private final boolean demo;
+    private ConfigurableApplicationContext context;
+
+    School(boolean demo) {
+        this.demo = demo;
+    }
+
+    @Override
+    public void beforeAll(ExtensionContext extension) throws IOException {
+        if (context != null) return;
+        Path folder = Files.createTempDirectory("didaxis");
+        context = SpringApplication.run(
+                Application.class, "--server.port=0", "--didaxis.demo=" + demo, "--didaxis.data=" + folder);
+        extension.getRoot().getStore(ExtensionContext.Namespace.GLOBAL).put(this, new End(context));
+    }
+
+    /** Closes the application when all tests are over. */
+    private record End(ConfigurableApplicationContext context) implements CloseableResource, AutoCloseable {
+        @Override
+        public void close() {
+            context.close();
+        }
+    }
+
+    <T> T bean(Class<T> type) {
+        return context.getBean(type);
+    }
+
+    /** Somebody with cookies of their own, not signed in. */
+    Person visitor() {
+        int port = ((WebServerApplicationContext) context).getWebServer().getPort();
+        return new Person("http://localhost:" + port);
+    }
+
+    Person signedIn(String username) {
+        return signedIn(username, PASSWORD);
+    }
+
+    Person signedIn(String username, String password) {
+        Person person = visitor();
+        Answer answer =
+                person.post("/api/session", "{\"username\":\"" + username + "\",\"password\":\"" + password + "\"}");
+        if (answer.status() != 200) throw new AssertionError("sign-in of " + username + ": " + answer);
+        return person;
+    }
+
+    /** What came back. */
+    record Answer(int status, String body, HttpResponse<String> response) {
+        JsonNode json() {
+            return JSON.readTree(body);
+        }
+
+        @Override
+        public String toString() {
+            return status + " " + body;
+        }
+    }
+
+    /** A browser without a screen. */
+    static final class Person {
+        private final String base;
+        private final CookieManager cookies = new CookieManager();
+        private final HttpClient http =
+                HttpClient.newBuilder().cookieHandler(cookies).build();
+
+        Person(String base) {
+            this.base = base;
+            get("/api/session");
+        }
+
+        Answer get(String path) {
+            return send("GET", path, "");
+        }
+
+        Answer post(String path, String body) {
+            return send("POST", path, body);
+        }
+
+        Answer put(String path, String body) {
+            return send("PUT", path, body);
+        }
+
+        Answer delete(String path) {
+            return send("DELETE", path, "");
+        }
+
+        Answer send(String method, String path, String body) {
+            String token = cookies.getCookieStore().getCookies().stream()
+                    .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+                    .map(HttpCookie::getValue)
+                    .findFirst()
+                    .orElse("none");
+            HttpRequest request = HttpRequest.newBuilder(URI.create(base + path))
+                    .method(
+                            method,
+                            body.isEmpty()
+                                    ? HttpRequest.BodyPublishers.noBody()
+                                    : HttpRequest.BodyPublishers.ofString(body))
+                    .header("Content-Type", "application/json")
+                    .header("X-XSRF-TOKEN", token)
+                    .build();
+            try {
+                HttpResponse<String> response = http.send(request, HttpResponse.BodyHandlers.ofString());
+                return new Answer(response.statusCode(), response.body(), response);
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            } catch (InterruptedException e) {
+                throw new IllegalStateException(e);
+            }
+        }
+    }
+}

@@ -1,0 +1,134 @@
+package didaxis.server;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import didaxis.server.School.Answer;
+import didaxis.server.School.Person;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import tools.jackson.databind.JsonNode;
+
+/** What learners write is kept, counted once and judged; teachers see how far everybody is. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class WorkTest {
+    @RegisterExtension
+    final School school = School.DEMO;
+
+    private static String answers(String text) {
+        return "[{\"cell\":{\"subject\":\"total\",\"quantity\":\"resistance\"},\"text\":\"" + text + "\"}]";
+    }
+
+    @Test
+    void theDemoShowsEachFindingAndWhoIsWhere() {
+        Person teacher = school.signedIn("teacher");
+        JsonNode results = teacher.get("/api/classes/1/results").json();
+        List<String> states = new ArrayList<>();
+        List<Integer> marks = new ArrayList<>();
+        for (JsonNode row : results.get("rows")) {
+            JsonNode cell = row.get("cells").get(0);
+            states.add(cell.get("state").asString());
+            if (!cell.get("marks").isNull()) marks.add(cell.get("marks").asInt());
+        }
+        assertEquals(List.of("sent", "sent", "sent", "sent", "sent", "sent", "working", "not-begun"), states);
+        assertEquals(List.of(8, 8, 7, 7, 7, 5), marks);
+        List<String> findings = new ArrayList<>();
+        for (long learner = 2; learner <= 7; learner++) {
+            for (JsonNode finding :
+                    teacher.get("/api/assignments/1/sheets/" + learner).json().get("findings")) {
+                findings.add(finding.get("finding").asString());
+                assertTrue(finding.get("sentence").asString().endsWith("."), finding::toString);
+                assertEquals(
+                        finding.get("finding").asString().equals("wrong"),
+                        finding.get("origin").asBoolean());
+            }
+        }
+        assertTrue(
+                findings.containsAll(List.of("right", "follow-through", "wrong", "blank", "unreadable")),
+                findings::toString);
+    }
+
+    @Test
+    void aDraftIsKeptAndTheOlderOfTwoTabsIsTold() {
+        Person learner = school.signedIn("learner1");
+        String path = "/api/my/work/2/draft";
+        Answer first = learner.put(path, "{\"revision\":0,\"answers\":" + answers("2400 mohm") + "}");
+        assertEquals(1, first.json().get("revision").asInt(), first::toString);
+        assertEquals(
+                "2.4 Ω",
+                first.json().get("readings").get(0).get("shown").asString().replace('\u2009', ' '));
+        assertEquals(
+                200,
+                learner.put(path, "{\"revision\":1,\"answers\":" + answers("24") + "}")
+                        .status());
+        Answer older = learner.put(path, "{\"revision\":1,\"answers\":" + answers("99") + "}");
+        assertEquals(409, older.status());
+        assertEquals("changed-elsewhere", older.json().get("reason").asString());
+        JsonNode sheet = learner.get("/api/my/work/2").json();
+        assertEquals("24", sheet.get("boxes").get(0).get("text").asString());
+        assertEquals("working", sheet.get("state").asString());
+    }
+
+    @Test
+    void sendingTwiceEvenAtOnceCountsOnce() throws Exception {
+        Person learner = school.signedIn("learner2");
+        ExecutorService threads = Executors.newFixedThreadPool(8);
+        CountDownLatch start = new CountDownLatch(1);
+        List<Future<Answer>> sent = new ArrayList<>();
+        for (int k = 0; k < 8; k++) {
+            String body = "{\"answers\":" + answers(String.valueOf(20 + k)) + "}";
+            sent.add(threads.submit(() -> {
+                start.await();
+                return learner.post("/api/my/work/2/submission", body);
+            }));
+        }
+        start.countDown();
+        List<String> times = new ArrayList<>();
+        for (Future<Answer> one : sent) {
+            assertEquals(200, one.get().status(), one.get()::toString);
+            times.add(one.get().json().get("sentAt").asString());
+        }
+        threads.shutdown();
+        assertEquals(1, times.stream().distinct().count(), times::toString);
+        int kept = school.bean(JdbcClient.class)
+                .sql("SELECT count(*) FROM submission WHERE assignment_id = 2 AND learner_id = 3")
+                .query(Integer.class)
+                .single();
+        assertEquals(1, kept);
+        Answer after = learner.put("/api/my/work/2/draft", "{\"revision\":0,\"answers\":[]}");
+        assertEquals("sent", after.json().get("reason").asString());
+    }
+
+    @Test
+    void whatWasHandedOutStaysAsItWasWhenTheQuestionChanges() {
+        Person teacher = school.signedIn("teacher");
+        Person learner = school.signedIn("learner3");
+        String before = learner.get("/api/my/work/2").json().get("given").toString();
+        JsonNode question = teacher.get("/api/questions/2").json();
+        String changed = question.toString().replace("H1=48", "H1=60");
+        assertEquals(200, teacher.put("/api/questions/2", changed).status());
+        assertEquals(before, learner.get("/api/my/work/2").json().get("given").toString());
+        assertEquals(204, teacher.delete("/api/questions/2").status());
+        assertEquals(404, teacher.get("/api/questions/2").status());
+        assertEquals(200, learner.get("/api/my/work/2").status());
+        assertEquals(200, teacher.post("/api/questions/2/restoration", "{}").status());
+        assertEquals(200, teacher.get("/api/questions/2").status());
+    }
+
+    @Test
+    void theDatabaseIsWrittenAsPromised() {
+        JdbcClient writes = school.bean(JdbcClient.class);
+        assertEquals(
+                "wal", writes.sql("PRAGMA journal_mode").query(String.class).single());
+        assertEquals(2, writes.sql("PRAGMA synchronous").query(Integer.class).single());
+        assertEquals(1, writes.sql("PRAGMA foreign_keys").query(Integer.class).single());
+    }
+}

@@ -1,0 +1,43 @@
+import { Text } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { useParams } from 'react-router'
+import { feedbackQuery } from '../api/queries'
+import { Failed } from '../ui/Failed'
+import { FindingRow } from '../ui/FindingRow'
+import { Loading } from '../ui/Loading'
+import { Screen } from '../ui/Screen'
+import sheetClasses from './AnswerSheet.module.css'
+import classes from './Feedback.module.css'
+import { GivenCircuit } from './GivenCircuit'
+import { useRoom } from './useRoom'
+
+/** What came of a learner's sheet. */
+export default function Feedback() {
+  const { t } = useTranslation()
+  const feedback = useQuery(feedbackQuery(Number(useParams().workId), useRoom()))
+  if (feedback.isError) return <Failed error={feedback.error} onRetry={() => void feedback.refetch()} />
+  if (feedback.isPending) return <Loading />
+  const { sheet, marks, findings } = feedback.data
+  const texts = new Map(sheet.boxes.map((box) => [`${box.cell.subject} ${box.cell.quantity}`, box.text]))
+  return (
+    <Screen title={sheet.title} aside={t('feedback.marks', { marks, total: sheet.marks })}>
+      <div className={classes.columns}>
+        <div className={sheetClasses.circuit}>
+          <GivenCircuit sheet={sheet} progress={marks / sheet.marks} />
+        </div>
+        <section>
+          {findings.every((finding) => finding.finding === 'right') && (
+            <Text mb="sm">{t('feedback.allRight')}</Text>
+          )}
+          <ul className={classes.list}>
+            {findings.map((finding) => {
+              const key = `${finding.cell.subject} ${finding.cell.quantity}`
+              return <FindingRow key={key} finding={finding} text={texts.get(key) ?? ''} />
+            })}
+          </ul>
+        </section>
+      </div>
+    </Screen>
+  )
+}

@@ -1,0 +1,48 @@
+import { Anchor, Text } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
+import { workQuery } from '../api/queries'
+import list from '../desk/Desk.module.css'
+import { Empty } from '../ui/Empty'
+import { Failed } from '../ui/Failed'
+import { Loading } from '../ui/Loading'
+import { Screen } from '../ui/Screen'
+import { atMoment } from '../ui/when'
+import classes from './MyWork.module.css'
+
+/** What was handed out to the learner. */
+export default function MyWork() {
+  const { t } = useTranslation()
+  const work = useQuery(workQuery)
+  if (work.isError) return <Failed error={work.error} onRetry={() => void work.refetch()} />
+  if (work.isPending) return <Loading />
+  return (
+    <Screen title={t('work.title')}>
+      {work.data.length === 0 && <Empty text={t('work.none')} />}
+      <ul className={`${list.list} ${classes.narrow}`}>
+        {work.data.map((one) => (
+          <li key={one.id}>
+            <Anchor
+              component={Link}
+              to={one.released ? `/work/${one.id}/feedback` : `/work/${one.id}`}
+              className={`${list.item} ${classes.item}`}
+            >
+              <span>
+                <Text fw={600}>{one.title}</Text>
+                <Text c="dimmed" fz="xs">
+                  {one.classroom} · {t('work.due', { due: atMoment(one.dueAt) })}
+                </Text>
+              </span>
+              <Text c="dimmed" ta="right">
+                {one.marks !== null
+                  ? t('work.marks', { marks: one.marks, total: one.total })
+                  : t(`work.state.${one.state}`)}
+              </Text>
+            </Anchor>
+          </li>
+        ))}
+      </ul>
+    </Screen>
+  )
+}

@@ -1,0 +1,45 @@
+import createClient, { type Middleware } from 'openapi-fetch'
+import type { components, paths } from './schema'
+
+export type Schemas = components['schemas']
+
+/** A problem as the server says it (RFC 9457). */
+export interface Problem {
+  status: number
+  detail: string
+  [member: string]: unknown
+}
+
+/** A request that was answered with a problem. */
+export class ProblemError extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail)
+  }
+}
+
+const token = () =>
+  document.cookie
+    .split('; ')
+    .find((cookie) => cookie.startsWith('XSRF-TOKEN='))
+    ?.slice('XSRF-TOKEN='.length)
+
+const guard: Middleware = {
+  onRequest({ request }) {
+    const value = token()
+    if (value && request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', value)
+    return request
+  },
+  async onResponse({ response }) {
+    if (response.ok) return response
+    const problem = await response.json().catch(() => ({}))
+    throw new ProblemError({ detail: response.statusText, ...problem, status: response.status })
+  },
+}
+
+export const client = createClient<paths>({ baseUrl: '/' })
+client.use(guard)
+
+/** The body of a request that has one. */
+export async function body<T>(request: Promise<{ data?: T }>): Promise<T> {
+  return (await request).data as T
+}

@@ -1,0 +1,27 @@
+import { useQuery } from '@tanstack/react-query'
+import { Navigate, Outlet, useLocation } from 'react-router'
+import { sessionQuery } from '../api/queries'
+import { Failed } from '../ui/Failed'
+import { Loading } from '../ui/Loading'
+import { Shell } from './Shell'
+import { SignIn } from './SignIn'
+
+const LEARNERS_OWN = /^\/work(\/|$)/
+
+/** Lets a signed-in person through to their own screens, and asks everybody else to sign in. */
+export function Gate() {
+  const session = useQuery(sessionQuery)
+  const { pathname } = useLocation()
+  if (session.isPending) return <Loading />
+  if (session.isError) return <Failed error={session.error} onRetry={() => void session.refetch()} />
+  const { role, displayName, empty } = session.data
+  if (!role) return <SignIn empty={empty} />
+  const home = role === 'teacher' ? '/desk' : '/work'
+  const elsewhere = pathname === '/' || LEARNERS_OWN.test(pathname) !== (role === 'learner')
+  if (elsewhere) return <Navigate to={home} replace />
+  return (
+    <Shell role={role} displayName={displayName ?? ''}>
+      <Outlet />
+    </Shell>
+  )
+}

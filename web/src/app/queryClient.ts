@@ -1,0 +1,12 @@
+import { QueryClient } from '@tanstack/react-query'
+import { ProblemError } from '../api/client'
+
+/** A refusal is an answer; only what failed on the way is asked again. */
+export const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: {
+      retry: (count, error) => !(error instanceof ProblemError) && count < 2,
+      staleTime: 5_000,
+    },
+  },
+})

@@ -1,0 +1,67 @@
+import { Button, Modal, Title } from '@mantine/core'
+import { useDisclosure } from '@mantine/hooks'
+import { useQuery } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { Link, useParams } from 'react-router'
+import { assignmentsQuery, classQuery } from '../api/queries'
+import columns from '../desk/Desk.module.css'
+import { Failed } from '../ui/Failed'
+import { Loading } from '../ui/Loading'
+import { Screen } from '../ui/Screen'
+import { AssignmentList } from './AssignmentList'
+import { HandOutForm } from './HandOutForm'
+import { LearnerList } from './LearnerList'
+
+/** One class: its learners, what was handed to it, and handing out. */
+export default function ClassScreen() {
+  const { t } = useTranslation()
+  const id = Number(useParams().classId)
+  const classroom = useQuery(classQuery(id))
+  const assignments = useQuery(assignmentsQuery)
+  const [opened, dialog] = useDisclosure(false)
+  if (classroom.isError) return <Failed error={classroom.error} onRetry={() => void classroom.refetch()} />
+  if (classroom.isPending) return <Loading />
+  return (
+    <Screen
+      title={classroom.data.name}
+      aside={t('classes.learners', { count: classroom.data.learners.length })}
+      actions={
+        <>
+          <Button variant="default" component={Link} to={`/results/${id}`}>
+            {t('classes.results')}
+          </Button>
+          <Button onClick={dialog.open}>{t('handOut.title')}</Button>
+        </>
+      }
+    >
+      <div className={columns.columns}>
+        <section>
+          <Title order={2} mb="xs">
+            {t('classes.assignments')}
+          </Title>
+          {assignments.isError && (
+            <Failed error={assignments.error} onRetry={() => void assignments.refetch()} />
+          )}
+          {assignments.isPending && <Loading />}
+          {assignments.data && (
+            <AssignmentList assignments={assignments.data.filter((one) => one.classroomId === id)} />
+          )}
+        </section>
+        <section>
+          <Title order={2} mb="xs">
+            {t('classes.learnersTitle')}
+          </Title>
+          <LearnerList classId={id} learners={classroom.data.learners} />
+        </section>
+      </div>
+      <Modal
+        opened={opened}
+        onClose={dialog.close}
+        title={t('handOut.title')}
+        closeButtonProps={{ 'aria-label': t('ui.close') }}
+      >
+        <HandOutForm classId={id} onDone={dialog.close} />
+      </Modal>
+    </Screen>
+  )
+}

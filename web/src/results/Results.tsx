@@ -1,0 +1,148 @@
+import { Button, Group, Modal, Stack, Text } from '@mantine/core'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { Link, useParams } from 'react-router'
+import { client, type Schemas } from '../api/client'
+import { resultsQuery } from '../api/queries'
+import { Empty } from '../ui/Empty'
+import { Failed } from '../ui/Failed'
+import { Loading } from '../ui/Loading'
+import { Screen } from '../ui/Screen'
+import { atMoment } from '../ui/when'
+import classes from './Results.module.css'
+
+type Assignment = Schemas['AssignmentSummary']
+type LearnerView = Schemas['LearnerView']
+
+/** A class's table, learner by question. */
+export default function Results() {
+  const { t } = useTranslation()
+  const classId = Number(useParams().classId)
+  const results = useQuery(resultsQuery(classId))
+  const [releasing, setReleasing] = useState<Assignment>()
+  if (results.isError) return <Failed error={results.error} onRetry={() => void results.refetch()} />
+  if (results.isPending) return <Loading />
+  const { classroom, assignments, rows } = results.data
+  return (
+    <Screen title={t('results.title')} aside={classroom}>
+      {assignments.length === 0 ? (
+        <Empty text={t('results.nothing')} />
+      ) : (
+        <div className={classes.scroll} tabIndex={0} role="region" aria-label={t('results.title')}>
+          <table className={classes.table}>
+            <thead>
+              <tr>
+                <th scope="col">{t('results.learner')}</th>
+                {assignments.map((one) => (
+                  <th key={one.id} scope="col">
+                    <div className={classes.title}>{one.title}</div>
+                    <div className={classes.sub}>
+                      {t('assignment.sent', { count: one.sent })} ·{' '}
+                      {one.released ? t('assignment.released') : atMoment(one.dueAt)}
+                    </div>
+                    {!one.released && one.sent > 0 && (
+                      <Button variant="default" size="xs" mt={6} onClick={() => setReleasing(one)}>
+                        {t('assignment.release')}
+                      </Button>
+                    )}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map((row) => (
+                <tr key={row.learner.id}>
+                  <th scope="row">{row.learner.displayName}</th>
+                  {row.cells.map((cell, place) => {
+                    const assignment = assignments[place]!
+                    return (
+                      <td key={assignment.id}>
+                        <Link
+                          className={classes.cell}
+                          to={`/results/${classId}/${assignment.id}/${row.learner.id}`}
+                          aria-label={t('results.sheet', {
+                            name: row.learner.displayName,
+                            title: assignment.title,
+                            state: stateOf(cell),
+                          })}
+                        >
+                          <Marks cell={cell} total={assignment.total} />
+                        </Link>
+                      </td>
+                    )
+                  })}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <Text c="dimmed" fz="xs" mt="sm">
+            {t('results.legend')}
+          </Text>
+        </div>
+      )}
+      <ReleaseDialog assignment={releasing} onClose={() => setReleasing(undefined)} />
+    </Screen>
+  )
+
+  function stateOf(cell: LearnerView) {
+    const state = t(`assignment.state.${cell.late ? 'late' : cell.state}`)
+    return cell.marks === null ? state : `${state}, ${t('chart.marks', { count: cell.marks })}`
+  }
+}
+
+function Marks({ cell, total }: { cell: LearnerView; total: number }) {
+  const { t } = useTranslation()
+  if (cell.marks === null) return <span className={classes.sub}>{cell.state === 'working' ? '…' : '·'}</span>
+  return (
+    <>
+      <b>{cell.marks}</b> <span className={classes.sub}>{t('results.of', { total })}</span>
+      {cell.late && <span className={classes.sub}> · {t('assignment.state.late')}</span>}
+    </>
+  )
+}
+
+function ReleaseDialog({ assignment, onClose }: { assignment?: Assignment; onClose: () => void }) {
+  const { t } = useTranslation()
+  const queries = useQueryClient()
+  const release = useMutation({
+    mutationFn: (id: number) => client.POST('/api/assignments/{id}/release', { params: { path: { id } } }),
+    onSuccess: () => {
+      void queries.invalidateQueries({ queryKey: ['assignments'] })
+      onClose()
+    },
+  })
+  return (
+    <Modal
+      opened={assignment !== undefined}
+      onClose={onClose}
+      title={t('assignment.release')}
+      closeButtonProps={{ 'aria-label': t('ui.close') }}
+    >
+      {assignment && (
+        <Stack>
+          <Text>
+            {t('assignment.releaseAsk', {
+              title: assignment.title,
+              missing: assignment.learners - assignment.sent,
+              learners: assignment.learners,
+            })}
+          </Text>
+          {release.isError && (
+            <Text c="var(--mantine-color-error)" role="alert">
+              {release.error.message}
+            </Text>
+          )}
+          <Group justify="flex-end">
+            <Button variant="default" onClick={onClose}>
+              {t('ui.cancel')}
+            </Button>
+            <Button loading={release.isPending} onClick={() => release.mutate(assignment.id)}>
+              {t('assignment.release')}
+            </Button>
+          </Group>
+        </Stack>
+      )}
+    </Modal>
+  )
+}

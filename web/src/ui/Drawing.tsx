@@ -1,0 +1,99 @@
+import type { KeyboardEvent } from 'react'
+import type { Schemas } from '../api/client'
+import classes from './Drawing.module.css'
+
+interface DrawingProps {
+  scene: Schemas['SceneView']
+  /** The circuit in words, for those who do not see it. */
+  words: string
+  /** Labels of the parts in hand. */
+  selected?: ReadonlySet<string>
+  /** Called with a part's label; without it nothing can be selected. */
+  onSelect?: (part: string) => void
+}
+
+const ANCHORS: Record<string, 'start' | 'middle' | 'end'> = { start: 'start', middle: 'middle', end: 'end' }
+
+/** Paints a scene; it decides nothing but ink. */
+export function Drawing({ scene, words, selected = new Set(), onSelect }: DrawingProps) {
+  const ink = (role: string, part: string) =>
+    `${classes[role] ?? ''} ${part && selected.has(part) ? classes.inHand : ''}`
+  // Rings lie under what is drawn inside them, dots on top of the wires.
+  const circles = (solid: boolean) =>
+    scene.circles
+      .filter((circle) => circle.solid === solid)
+      .map((circle) => (
+        <circle
+          key={`${circle.x} ${circle.y}`}
+          cx={circle.x}
+          cy={circle.y}
+          r={circle.radius}
+          className={ink(circle.role, circle.part)}
+        />
+      ))
+  return (
+    <svg
+      className={classes.drawing}
+      viewBox={`0 0 ${scene.width} ${scene.height}`}
+      style={{ maxWidth: scene.width * 1.25, maxHeight: scene.height * 1.25 }}
+      role={onSelect ? 'group' : 'img'}
+      aria-label={words}
+    >
+      {circles(false)}
+      {scene.lines.map((line) =>
+        line.closed ? (
+          <polygon key={line.points} points={line.points} className={ink(line.role, line.part)} />
+        ) : (
+          <polyline key={line.points} points={line.points} className={ink(line.role, line.part)} />
+        ),
+      )}
+      {circles(true)}
+      {scene.texts.map((text) => (
+        <text
+          key={`${text.x} ${text.y} ${text.text}`}
+          x={text.x}
+          y={text.y}
+          fontSize={text.size}
+          textAnchor={ANCHORS[text.anchor]}
+          className={ink(text.role, text.part)}
+        >
+          {text.role === 'label' ? <LabelText label={text.text} /> : text.text}
+        </text>
+      ))}
+      {onSelect &&
+        scene.areas.map((area) => (
+          <rect
+            key={area.part}
+            x={area.x}
+            y={area.y}
+            width={area.width}
+            height={area.height}
+            rx={4}
+            className={classes.area}
+            role="button"
+            tabIndex={0}
+            aria-label={area.part}
+            aria-pressed={selected.has(area.part)}
+            onClick={() => onSelect(area.part)}
+            onKeyDown={(event: KeyboardEvent) => {
+              if (event.key !== 'Enter' && event.key !== ' ') return
+              event.preventDefault()
+              onSelect(area.part)
+            }}
+          />
+        ))}
+    </svg>
+  )
+}
+
+function LabelText({ label }: { label: string }) {
+  const letters = label.replace(/[0-9]+$/, '')
+  return (
+    <>
+      <tspan fontStyle="italic">{letters}</tspan>
+      <tspan dy="0.25em" fontSize="0.72em">
+        {label.slice(letters.length)}
+      </tspan>
+    </>
+  )
+}

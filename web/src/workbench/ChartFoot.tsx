@@ -1,0 +1,73 @@
+import { NumberInput, Text } from '@mantine/core'
+import { useTranslation } from 'react-i18next'
+import type { Schemas } from '../api/client'
+import { cellOf, withMarks, type Uses } from './cells'
+import classes from './ChartFoot.module.css'
+
+interface ChartFootProps {
+  analysis: Schemas['AnalysisView']
+  uses: Uses
+  onUses: (uses: Uses) => void
+  /** The cell that was turned last. */
+  cell: string
+}
+
+/** Under the chart: what the frames mean, the marks of the cell in hand, readings, notes and checks. */
+export function ChartFoot({ analysis, uses, onUses, cell }: ChartFootProps) {
+  const { t } = useTranslation()
+  const marks = uses.asked.get(cell)
+  const { subject, quantity } = cellOf(cell)
+  return (
+    <div className={classes.foot}>
+      <div className={classes.legend}>
+        <span className={classes.given}>{t('use.given')}</span>
+        <span className={classes.asked}>{t('use.asked')}</span>
+        <span>{t('use.withheld')}</span>
+        <span className={classes.hint}>{t('chart.hint')}</span>
+        {marks !== undefined && (
+          <NumberInput
+            className={classes.marks}
+            size="xs"
+            label={t('chart.marksOf', { subject, quantity: t(`quantity.${quantity}`) })}
+            min={1}
+            max={20}
+            value={marks}
+            onChange={(value) => typeof value === 'number' && onUses(withMarks(uses, cell, value))}
+          />
+        )}
+      </div>
+      <ul className={classes.checks} aria-label={t('chart.checks')}>
+        {analysis.checks.map((check) => (
+          <li key={check.kind + check.place + check.sentence} data-holds={check.holds}>
+            <span className={check.holds ? classes.ok : classes.bad} aria-hidden>
+              {check.holds ? '✓' : '≠'}
+            </span>
+            <span className={classes.kind}>
+              {t(`check.${check.kind}`)} {check.place}
+            </span>
+            <span>{check.sentence}</span>
+          </li>
+        ))}
+        {[...analysis.meters, ...analysis.points].map((reading) => (
+          <li key={reading.id}>
+            <span />
+            <span className={classes.kind}>
+              {t('quantity' in reading ? 'chart.reads' : 'chart.pointAt', { id: reading.id })}
+            </span>
+            <span>{reading.shown}</span>
+          </li>
+        ))}
+      </ul>
+      {analysis.notes.map((note) => (
+        <Text key={note} fz="sm" c="dimmed" mt="xs">
+          {note}
+        </Text>
+      ))}
+      {analysis.onPaperOnly && (
+        <Text fz="sm" mt="xs" role="note">
+          {t('chart.onPaperOnly')}
+        </Text>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,104 @@
+import { Alert, Button, Group, Modal, Stack, Text, TextInput } from '@mantine/core'
+import { notifications } from '@mantine/notifications'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState, type FormEvent } from 'react'
+import { useTranslation } from 'react-i18next'
+import { useNavigate } from 'react-router'
+import { body, client, type Schemas } from '../api/client'
+import { HandOutForm } from '../classes/HandOutForm'
+import { cellOf, totalMarks, type Uses } from './cells'
+
+interface QuestionDialogProps {
+  opened: boolean
+  onClose: () => void
+  notation: string
+  uses: Uses
+  question?: Schemas['QuestionView']
+}
+
+/** Names a question, keeps it, and hands it to a class. */
+export function QuestionDialog({ opened, onClose, notation, uses, question }: QuestionDialogProps) {
+  const { t } = useTranslation()
+  const queries = useQueryClient()
+  const navigate = useNavigate()
+  const [title, setTitle] = useState(question?.title ?? '')
+  const [kept, setKept] = useState<Schemas['QuestionView']>()
+  const keep = useMutation({
+    mutationFn: () => {
+      const content = {
+        title,
+        notation,
+        given: [...uses.given].map(cellOf),
+        asked: [...uses.asked].map(([key, marks]) => ({ cell: cellOf(key), marks })),
+      }
+      return question
+        ? body(client.PUT('/api/questions/{id}', { params: { path: { id: question.id } }, body: content }))
+        : body(client.POST('/api/questions', { body: content }))
+    },
+    onSuccess: (saved) => {
+      setKept(saved)
+      void queries.invalidateQueries({ queryKey: ['questions'] })
+      notifications.show({ message: t('question.kept', { title: saved.title }), color: 'copper' })
+    },
+  })
+  const close = () => {
+    onClose()
+    setKept(undefined)
+    keep.reset()
+    if (kept && !question) void navigate(`/workbench/${kept.id}`)
+  }
+  const submit = (event: FormEvent) => {
+    event.preventDefault()
+    keep.mutate()
+  }
+  return (
+    <Modal
+      opened={opened}
+      onClose={close}
+      title={t(kept ? 'question.handOut' : 'question.keepTitle')}
+      closeButtonProps={{ 'aria-label': t('ui.close') }}
+    >
+      {kept ? (
+        <Stack>
+          {kept.flaws.length > 0 ? (
+            <Alert color="copper" variant="outline" title={t('question.notYet')}>
+              {kept.flaws.map((flaw) => (
+                <Text key={flaw}>{flaw}</Text>
+              ))}
+            </Alert>
+          ) : (
+            <HandOutForm questionId={kept.id} onDone={close} />
+          )}
+          <Button variant="subtle" onClick={close}>
+            {t('question.later')}
+          </Button>
+        </Stack>
+      ) : (
+        <form onSubmit={submit}>
+          <Stack>
+            <TextInput
+              label={t('question.title')}
+              value={title}
+              onChange={(event) => setTitle(event.currentTarget.value)}
+              error={keep.isError ? keep.error.message : undefined}
+              maxLength={120}
+              data-autofocus
+            />
+            <Text c="dimmed">
+              {t('workbench.asked', { count: uses.asked.size })} ·{' '}
+              {t('chart.marks', { count: totalMarks(uses) })}
+            </Text>
+            <Group justify="flex-end">
+              <Button variant="default" onClick={close}>
+                {t('ui.cancel')}
+              </Button>
+              <Button type="submit" loading={keep.isPending}>
+                {t('question.keep')}
+              </Button>
+            </Group>
+          </Stack>
+        </form>
+      )}
+    </Modal>
+  )
+}

@@ -1,0 +1,56 @@
+import { useTranslation } from 'react-i18next'
+import type { Schemas } from '../api/client'
+import { Formula } from '../ui/Formula'
+import classes from './Working.module.css'
+
+type Step = Schemas['StepView']
+
+interface WorkingProps {
+  steps: Step[]
+  /** The step in hand, by its text. */
+  selected: string
+  onSelect: (step: Step) => void
+}
+
+const PHASES = ['fold', 'total-current', 'unfold', 'power'] as const
+
+/** The worked solution: ordered steps, each with formula, numbers put in, and result. */
+export function Working({ steps, selected, onSelect }: WorkingProps) {
+  const { t } = useTranslation()
+  return (
+    <div>
+      {PHASES.map((phase) => {
+        const own = steps.filter((step) => step.phase === phase)
+        if (own.length === 0) return null
+        return (
+          <section key={phase} aria-label={t(`phase.${phase}`)}>
+            <h2 className={classes.phase}>{t(`phase.${phase}`)}</h2>
+            <ol className={classes.steps}>
+              {own.map((step) => (
+                <li key={step.text}>
+                  <button
+                    type="button"
+                    className={`${classes.step} ${step.text === selected ? classes.inHand : ''}`}
+                    aria-label={step.text}
+                    aria-pressed={step.text === selected}
+                    onClick={() => onSelect(step)}
+                  >
+                    <span aria-hidden>
+                      <Formula markup={equation(step)} />
+                    </span>
+                    <span className={classes.reason}>{step.reason}</span>
+                  </button>
+                </li>
+              ))}
+            </ol>
+          </section>
+        )
+      })}
+    </div>
+  )
+}
+
+function equation(step: Step): string {
+  const sides = [step.symbol, step.formula, step.substitution].filter((side) => side !== '')
+  return `<mrow>${sides.join('<mo>=</mo>')}<mo>=</mo><mtext>${step.result}</mtext></mrow>`
+}

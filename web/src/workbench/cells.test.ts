@@ -1,0 +1,39 @@
+import { expect, test } from 'vitest'
+import type { Schemas } from '../api/client'
+import { cellOf, cellUse, fitted, keyOf, startingUses, totalMarks, turned, withMarks } from './cells'
+
+const row = (id: string, kind: Schemas['RowView']['kind'], resistance: number | null) =>
+  ({ id, kind, resistance, shown: {} }) as Schemas['RowView']
+
+const rows = [row('R1', 'part', 5), row('A1', 'part', 0), row('R2', 'part', 3), row('total', 'total', 8)]
+
+test('a new circuit gives its resistances and its emf, and no ideal part', () => {
+  const uses = startingUses(rows)
+  expect([...uses.given]).toEqual(['R1 resistance', 'R2 resistance', 'total voltage'])
+  expect(uses.asked.size).toBe(0)
+})
+
+test('a cell goes round from withheld to given to asked, and keeps its marks only while asked', () => {
+  const key = 'R1 current'
+  let uses = turned(startingUses(rows), key)
+  expect(cellUse(uses, key)).toBe('given')
+  uses = withMarks(turned(uses, key), key, 3)
+  expect(cellUse(uses, key)).toBe('asked')
+  expect(totalMarks(uses)).toBe(3)
+  uses = turned(uses, key)
+  expect(cellUse(uses, key)).toBe('withheld')
+  expect(totalMarks(turned(uses, key, 'asked'))).toBe(1)
+})
+
+test('uses stay with their parts when the circuit changes, and a new part starts as given', () => {
+  const before = turned(startingUses(rows), 'R2 current', 'asked')
+  const known = new Set(rows.map((one) => one.id))
+  const after = fitted(before, [row('R1', 'part', 5), row('R3', 'part', 4), row('total', 'total', 9)], known)
+  expect([...after.given].sort()).toEqual(['R1 resistance', 'R3 resistance', 'total voltage'])
+  expect(after.asked.size).toBe(0)
+})
+
+test('a key and its cell are the same thing', () => {
+  const cell = { subject: 'L1,R10', quantity: 'power' } as const
+  expect(cellOf(keyOf(cell))).toEqual(cell)
+})

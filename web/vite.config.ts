@@ -1,0 +1,10 @@
+import react from '@vitejs/plugin-react'
+import { defineConfig } from 'vitest/config'
+
+export default defineConfig({
+  plugins: [react()],
+  // A page deleted from here must not live on in the packaged application.
+  build: { outDir: 'target/classes/static', emptyOutDir: true },
+  server: { proxy: { '/api': 'http://localhost:8080' } },
+  test: { environment: 'jsdom', setupFiles: 'src/test/setup.ts', testTimeout: 20_000 },
+})
