@@ -17,7 +17,7 @@ export function GivenCircuit({ sheet, progress }: GivenCircuitProps) {
   return (
     <div className={classes.circuit}>
       <div className={`${classes.paper} ${paper.paper}`}>
-        <Drawing scene={sheet.scene} words={t('work.drawing')} />
+        <Drawing scene={sheet.scene} words={sheet.words} />
       </div>
       <div className={classes.progress} aria-hidden>
         <div style={{ width: `${Math.round(progress * 100)}%` }} />

@@ -1,5 +1,4 @@
 import { Alert, Button, NativeSelect, Stack, TextInput } from '@mantine/core'
-import { notifications } from '@mantine/notifications'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -7,6 +6,7 @@ import { body, client } from '../api/client'
 import { classesQuery, questionsQuery } from '../api/queries'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
+import { notify } from '../ui/notify'
 import { forField } from '../ui/when'
 
 interface HandOutFormProps {
@@ -40,7 +40,7 @@ export function HandOutForm({ questionId, classId, onDone }: HandOutFormProps) {
       ),
     onSuccess: (assignment) => {
       void queries.invalidateQueries({ queryKey: ['assignments'] })
-      notifications.show({ message: t('handOut.done', { ...assignment }), color: 'copper' })
+      notify(t('handOut.done', { ...assignment }))
       onDone()
     },
   })

@@ -1,5 +1,4 @@
 import { ActionIcon, Anchor, Button, Stack, Text, Title } from '@mantine/core'
-import { notifications } from '@mantine/notifications'
 import { IconTrash } from '@tabler/icons-react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
@@ -9,6 +8,7 @@ import { assignmentsQuery, questionsQuery } from '../api/queries'
 import { Empty } from '../ui/Empty'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
+import { notify } from '../ui/notify'
 import { Screen } from '../ui/Screen'
 import { atMoment } from '../ui/when'
 import classes from './Desk.module.css'
@@ -89,18 +89,15 @@ function Questions() {
       client.DELETE('/api/questions/{id}', { params: { path: { id: question.id } } }),
     onSuccess: (_, question) => {
       refresh()
-      notifications.show({
-        color: 'copper',
-        autoClose: 12_000,
-        message: (
-          <>
-            {t('question.removed', { title: question.title })}{' '}
-            <Anchor component="button" onClick={() => restore.mutate(question.id)}>
-              {t('ui.undo')}
-            </Anchor>
-          </>
-        ),
-      })
+      notify(
+        <>
+          {t('question.removed', { title: question.title })}{' '}
+          <Anchor component="button" onClick={() => restore.mutate(question.id)}>
+            {t('ui.undo')}
+          </Anchor>
+        </>,
+        true,
+      )
     },
   })
   if (questions.isError) return <Failed error={questions.error} onRetry={() => void questions.refetch()} />

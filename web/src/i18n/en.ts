@@ -159,7 +159,7 @@ export const en = {
     nothing: 'Nothing was handed out to this class yet.',
     sheet: '{{name}}, {{title}}: {{state}}',
     sum: 'Sum',
-    legend: '· not begun   … working   a number: marks of a sheet that was sent',
+    legend: '· not begun, … working, a number: marks of a sheet that was sent',
   },
   sheet: {
     back: 'Results of {{classroom}}',
@@ -201,7 +201,6 @@ export const en = {
     sent: 'Sent {{time}}. You will see what came of it when your teacher hands it back.',
     sentWord: 'sent {{time}}',
     given: 'Given',
-    drawing: 'The circuit',
     expected: 'Expected: {{expected}}',
     toFeedback: 'See what came of it',
     released: 'This work was handed back.',

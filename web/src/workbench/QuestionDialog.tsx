@@ -1,11 +1,11 @@
 import { Alert, Button, Group, Modal, Stack, Text, TextInput } from '@mantine/core'
-import { notifications } from '@mantine/notifications'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
 import { body, client, type Schemas } from '../api/client'
 import { HandOutForm } from '../classes/HandOutForm'
+import { notify } from '../ui/notify'
 import { cellOf, totalMarks, type Uses } from './cells'
 
 interface QuestionDialogProps {
@@ -38,7 +38,7 @@ export function QuestionDialog({ opened, onClose, notation, uses, question }: Qu
     onSuccess: (saved) => {
       setKept(saved)
       void queries.invalidateQueries({ queryKey: ['questions'] })
-      notifications.show({ message: t('question.kept', { title: saved.title }), color: 'copper' })
+      notify(t('question.kept', { title: saved.title }))
     },
   })
   const close = () => {

@@ -19,7 +19,9 @@ record Judgement(List<FindingView> findings, int marks) {
         Map<CellView, String> typed = new LinkedHashMap<>();
         answers.forEach(answer -> typed.put(answer.cell(), answer.text()));
         Map<Cell, String> sheet = new LinkedHashMap<>();
-        question.marks().keySet().forEach(cell -> sheet.put(cell, typed.getOrDefault(CellView.of(cell), "")));
+        question.marks().keySet().stream()
+                .sorted(SheetView.sheetOrder(question))
+                .forEach(cell -> sheet.put(cell, typed.getOrDefault(CellView.of(cell), "")));
         Marker marker = Marker.of(question.relations(), question.given(), MarkingStyle.STANDARD);
         FindingSentence sentences = new FindingSentence(MarkingStyle.STANDARD.format());
         List<FindingView> findings = marker.mark(sheet).stream()

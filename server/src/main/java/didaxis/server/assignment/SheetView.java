@@ -1,6 +1,7 @@
 package didaxis.server.assignment;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Words;
 import didaxis.core.marking.MarkingStyle;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
@@ -45,6 +46,7 @@ record SheetView(
         Instant sentAt,
 
         int marks,
+        String words,
         SceneView scene,
         List<GivenView> given,
         List<BoxView> boxes) {
@@ -89,12 +91,14 @@ record SheetView(
                 state.keptAt(),
                 state.sentAt(),
                 question.total(),
+                Words.describe(question.relations().chart().circuit()),
                 SceneView.of(question.relations().chart().circuit(), question.given()::contains, room),
                 given,
                 boxes);
     }
 
-    private static Comparator<Cell> sheetOrder(ChartQuestion question) {
+    /** Boxes by quantity, in each as the chart has its rows. */
+    static Comparator<Cell> sheetOrder(ChartQuestion question) {
         List<String> rows = question.relations().chart().rows().stream()
                 .map(subject -> subject.id())
                 .toList();

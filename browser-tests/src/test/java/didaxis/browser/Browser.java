@@ -1,0 +1,99 @@
+package didaxis.browser;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.ReducedMotion;
+import java.net.URI;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** Headless Chromium; every page it opens notes requests to other hosts and errors on its console. */
+final class Browser implements AutoCloseable {
+    /** Where pictures are kept, if they are wanted: -Dscreenshots=FOLDER. */
+    private static final String PICTURES = System.getProperty("screenshots", "");
+
+    private final Playwright playwright = Playwright.create();
+    private final com.microsoft.playwright.Browser chromium;
+    private final PackagedApplication application;
+    private final List<String> strangers = new ArrayList<>();
+    private final List<String> failures = new ArrayList<>();
+
+    Browser(PackagedApplication application) {
+        this.application = application;
+        this.chromium = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of("--no-sandbox", "--disable-background-networking")));
+    }
+
+    /** A person's page, signed in. */
+    Page signedIn(String username, int width, int height, ColorScheme scheme) {
+        Page page = page(width, height, scheme);
+        page.getByLabel("Sign-in name").fill(username);
+        page.getByLabel("Password", new Page.GetByLabelOptions().setExact(true)).fill("didaxis-demo");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in"))
+                .click();
+        return page;
+    }
+
+    Page page(int width, int height, ColorScheme scheme) {
+        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setColorScheme(scheme)
+                .setReducedMotion(ReducedMotion.REDUCE)
+                .setLocale("en-GB")
+                .setTimezoneId("Europe/Vienna"));
+        context.setDefaultTimeout(60_000);
+        context.onRequest(request -> {
+            URI uri = URI.create(request.url().replaceAll("[|{}\\[\\]^ ]", "_"));
+            if (uri.getHost() != null && !uri.getHost().equals("localhost")) strangers.add(request.url());
+        });
+        Page page = context.newPage();
+        page.onPageError(failures::add);
+        page.navigate(application.url("/"));
+        return page;
+    }
+
+    /** Axe finds nothing serious, and no heading-less, overflowing or broken screen passes by. */
+    void inspect(Page page, String screen) {
+        page.waitForTimeout(300);
+        String found = new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .filter(rule -> List.of("serious", "critical").contains(rule.getImpact()))
+                        .map(Browser::describe)
+                        .collect(Collectors.joining("\n"));
+        assertEquals("", found, screen);
+        boolean scrollsSideways = (Boolean) page.evaluate("document.documentElement.scrollWidth > window.innerWidth");
+        assertEquals(false, scrollsSideways, screen + " scrolls sideways");
+        if (!PICTURES.isEmpty()) {
+            page.screenshot(new Page.ScreenshotOptions().setPath(Path.of(PICTURES, screen + ".png")));
+        }
+    }
+
+    private static String describe(Rule rule) {
+        return rule.getId() + ": " + rule.getHelp() + " "
+                + rule.getNodes().stream().map(node -> node.getHtml()).collect(Collectors.joining(" | "));
+    }
+
+    /** No request went to another host, and no page threw. */
+    void staysAtHome() {
+        assertEquals(List.of(), strangers);
+        assertEquals(List.of(), failures);
+    }
+
+    @Override
+    public void close() {
+        playwright.close();
+    }
+}

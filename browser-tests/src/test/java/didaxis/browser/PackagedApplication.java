@@ -1,0 +1,79 @@
+package didaxis.browser;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+
+/** The packaged application as a process of its own, with demo data in a folder of its own. */
+final class PackagedApplication implements AutoCloseable {
+    private static final Duration LONGEST_START = Duration.ofMinutes(3);
+
+    private final int port;
+    private final Path data;
+    private Process process;
+
+    PackagedApplication() throws IOException, InterruptedException {
+        try (ServerSocket free = new ServerSocket(0)) {
+            port = free.getLocalPort();
+        }
+        data = Files.createTempDirectory("didaxis");
+        start();
+    }
+
+    /** Starts it on the same data; returns when it answers. */
+    void start() throws IOException, InterruptedException {
+        ProcessBuilder builder = new ProcessBuilder(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:+UseSerialGC",
+                "-jar",
+                System.getProperty("didaxis.app"),
+                "--didaxis.demo=true"));
+        builder.environment().put("DIDAXIS_PORT", String.valueOf(port));
+        builder.environment().put("DIDAXIS_DATA", data.toString());
+        builder.redirectErrorStream(true).redirectOutput(data.resolve("log.txt").toFile());
+        process = builder.start();
+        Instant latest = Instant.now().plus(LONGEST_START);
+        while (!ready()) {
+            if (!process.isAlive() || Instant.now().isAfter(latest)) {
+                throw new IllegalStateException(
+                        "the application did not start:\n" + Files.readString(data.resolve("log.txt")));
+            }
+            Thread.sleep(200);
+        }
+    }
+
+    private boolean ready() throws InterruptedException {
+        try {
+            HttpRequest request =
+                    HttpRequest.newBuilder(URI.create(url("/actuator/health"))).build();
+            return HttpClient.newHttpClient()
+                    .send(request, HttpResponse.BodyHandlers.ofString())
+                    .body()
+                    .contains("UP");
+        } catch (IOException e) {
+            return false;
+        }
+    }
+
+    String url(String path) {
+        return "http://localhost:" + port + path;
+    }
+
+    /** Ends it as a power cut would: no shutdown, no last word. */
+    void kill() throws InterruptedException {
+        process.destroyForcibly().waitFor();
+    }
+
+    @Override
+    public void close() throws InterruptedException {
+        kill();
+    }
+}
