@@ -44,6 +44,12 @@ export function useKeptAnswers(sheet: Sheet) {
     const timer = setTimeout(() => mutate(texts), isError ? AGAIN_MS : TYPING_PAUSE_MS)
     return () => clearTimeout(timer)
   }, [dirty, texts, isPending, isError, mutate])
+  useEffect(() => {
+    if (!dirty) return
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault()
+    window.addEventListener('beforeunload', ask)
+    return () => window.removeEventListener('beforeunload', ask)
+  }, [dirty])
   const write = (key: string, text: string) => {
     setTexts((now) => ({ ...now, [key]: text }))
     setDirty(true)

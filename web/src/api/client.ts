@@ -36,7 +36,7 @@ const guard: Middleware = {
   },
 }
 
-export const client = createClient<paths>({ baseUrl: '/' })
+export const client = createClient<paths>({ baseUrl: '/', fetch: (request) => fetch(request) })
 client.use(guard)
 
 /** The body of a request that has one. */

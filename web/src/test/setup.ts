@@ -19,3 +19,11 @@ window.ResizeObserver = class {
   unobserve() {}
   disconnect() {}
 }
+
+// Node's Request wants whole addresses; a browser's takes them from the page.
+const NodeRequest = globalThis.Request
+globalThis.Request = class extends NodeRequest {
+  constructor(input: RequestInfo | URL, init?: RequestInit) {
+    super(typeof input === 'string' ? new URL(input, 'http://localhost/') : input, init)
+  }
+}

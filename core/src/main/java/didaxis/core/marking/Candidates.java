@@ -41,6 +41,7 @@ final class Candidates {
     private final Relations relations;
     private final Set<Cell> written;
     private final int figuresInTheHead;
+    private final Map<Cell, List<Candidate>> known;
     private final Map<Cell, List<Candidate>> candidates = new HashMap<>();
 
     /**
@@ -56,6 +57,7 @@ final class Candidates {
         this.relations = relations;
         this.written = written.keySet();
         this.figuresInTheHead = figuresInTheHead;
+        this.known = unwritten;
         candidates.putAll(unwritten);
         written.forEach((cell, candidate) -> candidates.put(cell, List.of(candidate)));
         spread();
@@ -66,7 +68,7 @@ final class Candidates {
         for (int round = 0; round < MOST_ROUNDS && !changed.isEmpty(); round++) {
             Map<Cell, CellCandidates> found = new HashMap<>();
             for (Cell target : unwrittenNextTo(changed)) {
-                CellCandidates list = new CellCandidates(candidates.getOrDefault(target, List.of()));
+                CellCandidates list = new CellCandidates(target);
                 for (Relation relation : relations.of(target)) {
                     if (touches(relation, target, changed)) forEach(relation, target, list::keep);
                 }
@@ -93,18 +95,22 @@ final class Candidates {
         final List<Candidate> all;
         boolean grew;
 
-        CellCandidates(List<Candidate> settled) {
-            this.all = new ArrayList<>(settled);
+        /** How many were known from the start; they stay, whatever else is found. */
+        final int staying;
+
+        CellCandidates(Cell cell) {
+            this.all = new ArrayList<>(candidates.getOrDefault(cell, List.of()));
+            this.staying = known.getOrDefault(cell, List.of()).size();
         }
 
         void keep(Candidate candidate) {
             Candidate coarse = new Candidate(
                     candidate.span().widenedByRounding(figuresInTheHead), candidate.restsOn(), candidate.origin());
-            for (Candidate known : all) {
+            for (Candidate other : all) {
                 // What rests on right values alone is the true value, however it was reached.
-                boolean bothTrue = known.restsOn().isEmpty() && coarse.restsOn().isEmpty();
-                boolean alike = close(known.span().mid(), coarse.span().mid());
-                if (bothTrue || alike && contains(coarse.restsOn(), known.restsOn())) return;
+                boolean bothTrue = other.restsOn().isEmpty() && coarse.restsOn().isEmpty();
+                boolean alike = close(other.span().mid(), coarse.span().mid());
+                if (bothTrue || alike && contains(coarse.restsOn(), other.restsOn())) return;
             }
             if (all.size() < MOST_A_CELL) {
                 all.add(coarse);
@@ -113,8 +119,8 @@ final class Candidates {
         }
 
         private void replaceHeaviest(Candidate candidate) {
-            int heaviest = 0;
-            for (int i = 1; i < all.size(); i++) {
+            int heaviest = staying;
+            for (int i = staying + 1; i < all.size(); i++) {
                 if (all.get(i).restsOn().cardinality()
                         > all.get(heaviest).restsOn().cardinality()) heaviest = i;
             }

@@ -97,7 +97,7 @@ public final class Marker {
         boolean grew = !open.isEmpty();
         while (grew) {
             grew = false;
-            RightValues values = new RightValues(relations, style, given, right);
+            RightValues values = new RightValues(relations, working, style, given, right);
             for (Cell cell : List.copyOf(open.keySet())) {
                 Reading.Read read = open.get(cell);
                 Optional<Derivation> derivation = values.leadingTo(cell, read);

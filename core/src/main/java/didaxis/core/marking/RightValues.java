@@ -2,7 +2,6 @@ package didaxis.core.marking;
 
 import didaxis.core.circuit.Cell;
 import didaxis.core.quantity.Reading;
-import didaxis.core.working.Deduction;
 import didaxis.core.working.Formula;
 import didaxis.core.working.FormulaCells;
 import didaxis.core.working.Law;
@@ -12,6 +11,7 @@ import didaxis.core.working.Span;
 import didaxis.core.working.Step;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -33,18 +33,25 @@ final class RightValues {
     private final Map<Cell, Step> lastSteps = new HashMap<>();
     private final Map<Cell, Span> known;
 
-    RightValues(Relations relations, MarkingStyle style, Map<Cell, Double> given, Map<Cell, Reading.Read> right) {
+    /**
+     * @param working the steps from the given cells to all others
+     */
+    RightValues(
+            Relations relations,
+            List<Step> working,
+            MarkingStyle style,
+            Map<Cell, Double> given,
+            Map<Cell, Reading.Read> right) {
         this.relations = relations;
         this.style = style;
         this.written = spans(relations, given, right);
         this.known = new HashMap<>(written);
         given.forEach((cell, value) -> asRounded.put(cell, Span.exactly(value)));
         right.forEach((cell, read) -> asRounded.put(cell, asRounded(read)));
-        Map<Cell, Double> values = new LinkedHashMap<>();
-        written.forEach((cell, span) -> values.put(cell, span.mid()));
-        for (Step step : Deduction.of(relations, values, relations.cells()).steps()) {
-            Span span = step.formula().with(new Span.Arithmetic(known::get));
+        for (Step step : working) {
             lastSteps.put(step.cell(), step);
+            if (written.containsKey(step.cell())) continue;
+            Span span = step.formula().with(new Span.Arithmetic(known::get));
             known.put(
                     step.cell(),
                     span.finite() ? span.widenedByRounding(style.leastFigures()) : Span.exactly(step.value()));

@@ -1,0 +1,53 @@
+import { MantineProvider } from '@mantine/core'
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { fireEvent, render, screen } from '@testing-library/react'
+import { afterEach, expect, test, vi } from 'vitest'
+import { sessionQuery } from '../api/queries'
+import { SignIn } from './SignIn'
+
+afterEach(() => vi.unstubAllGlobals())
+
+function open(empty: boolean, status: number, answer: object) {
+  const sent: { path: string; body: Record<string, string> }[] = []
+  vi.stubGlobal('fetch', async (request: Request) => {
+    sent.push({ path: new URL(request.url).pathname, body: await request.json() })
+    return new Response(JSON.stringify(answer), { status, headers: { 'Content-Type': 'application/json' } })
+  })
+  const queries = new QueryClient()
+  render(
+    <MantineProvider env="test">
+      <QueryClientProvider client={queries}>
+        <SignIn empty={empty} />
+      </QueryClientProvider>
+    </MantineProvider>,
+  )
+  return { sent, queries }
+}
+
+const fill = (label: string, value: string) =>
+  fireEvent.change(screen.getByLabelText(label), { target: { value } })
+
+test('a refusal is said in the server’s words, and what was typed stays', async () => {
+  open(false, 401, { detail: 'This sign-in name and password do not belong together.' })
+  fill('Sign-in name', 'teacher')
+  fill('Password', 'wrong')
+  fireEvent.click(screen.getByRole('button', { name: 'Sign in' }))
+  expect((await screen.findByRole('alert')).textContent).toContain('do not belong together')
+  expect(screen.getByLabelText<HTMLInputElement>('Sign-in name').value).toBe('teacher')
+})
+
+test('in an empty school the first visitor makes the first teacher and is in', async () => {
+  const may = { username: 'may', displayName: 'May', role: 'teacher', empty: false }
+  const { sent, queries } = open(true, 200, may)
+  fill('Sign-in name', 'may')
+  fill('Name to show', 'May')
+  fill('Password', 'long enough')
+  fireEvent.click(screen.getByRole('button', { name: 'Begin' }))
+  await vi.waitFor(() => expect(queries.getQueryData(sessionQuery.queryKey)).toEqual(may))
+  expect(sent).toEqual([
+    {
+      path: '/api/first-teacher',
+      body: { username: 'may', displayName: 'May', password: 'long enough' },
+    },
+  ])
+})
