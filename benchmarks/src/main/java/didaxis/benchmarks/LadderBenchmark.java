@@ -36,7 +36,11 @@ public class LadderBenchmark {
         for (int k = 1; k < rungs; k++) {
             text.append("R").append(2 * k - 1).append("=1 + (R").append(2 * k).append("=1 || (");
         }
-        text.append("R").append(2 * rungs - 1).append("=1 + R").append(2 * rungs).append("=1");
+        text.append("R")
+                .append(2 * rungs - 1)
+                .append("=1 + R")
+                .append(2 * rungs)
+                .append("=1");
         ladder = text.append("))".repeat(rungs - 1)).toString();
     }
 

@@ -119,7 +119,8 @@ public final class Subjects {
     public Optional<Subject> at(int i) {
         int node = i;
         while (!byNode.containsKey(node)) {
-            int below = onlyMemberWithResistance(node);
+            boolean metered = circuit.outline().node(node) instanceof Metered;
+            int below = metered ? node + 1 : onlyMemberWithResistance(node);
             if (below < 0) return Optional.empty();
             node = below;
         }

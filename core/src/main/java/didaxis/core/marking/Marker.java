@@ -140,7 +140,7 @@ public final class Marker {
         for (int i = 0; i < wrong.size(); i++) {
             BitSet itself = new BitSet();
             itself.set(i);
-            values.put(wrong.get(i), written(RightValues.asRounded(open.get(wrong.get(i))), itself));
+            values.put(wrong.get(i), written(RightValues.asRounded(open.get(wrong.get(i)), style), itself));
         }
         Candidates candidates = new Candidates(relations, values, inTheHead(values), FIGURES_CARRIED);
         Map<Explanation, Candidate> explanations = new LinkedHashMap<>();

@@ -48,8 +48,10 @@ public record MarkingStyle(Tolerance tolerance, int leastFigures, AmountFormat f
                 && answer.amount().si() - half - slack <= span.hi();
     }
 
-    /** Half a unit of the last place that was written, in SI. */
-    static double halfOfLastPlace(Reading.Read answer) {
-        return BigDecimal.ONE.movePointLeft(answer.written().scale()).doubleValue() / 2;
+    /** Half a unit of the last place that surely counts, in SI: final zeros of a whole number may only hold the place. */
+    double halfOfLastPlace(Reading.Read answer) {
+        int sure = Math.min(answer.mostFigures(), Math.max(answer.fewestFigures(), leastFigures));
+        int zeros = answer.mostFigures() - sure;
+        return BigDecimal.ONE.movePointLeft(answer.written().scale() - zeros).doubleValue() / 2;
     }
 }

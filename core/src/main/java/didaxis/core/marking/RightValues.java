@@ -47,21 +47,39 @@ final class RightValues {
         this.written = spans(relations, given, right);
         this.known = new HashMap<>(written);
         given.forEach((cell, value) -> asRounded.put(cell, Span.exactly(value)));
-        right.forEach((cell, read) -> asRounded.put(cell, asRounded(read)));
+        right.forEach((cell, read) -> asRounded.put(cell, asRounded(read, style)));
         for (Step step : working) {
             lastSteps.put(step.cell(), step);
             if (written.containsKey(step.cell())) continue;
-            Span span = step.formula().with(new Span.Arithmetic(known::get));
-            known.put(
-                    step.cell(),
-                    span.finite() ? span.widenedByRounding(style.leastFigures()) : Span.exactly(step.value()));
+            known.put(step.cell(), inTheHead(step));
         }
     }
 
+    /** What an unwritten value may have been: as the working gives it, or as written values do, rounded or not. */
+    private Span inTheHead(Step step) {
+        Span span = step.formula().with(new Span.Arithmetic(known::get));
+        if (!span.finite()) span = Span.exactly(step.value());
+        for (Relation relation : relations.of(step.cell())) {
+            if (!written.keySet().containsAll(relation.inputs(step.cell()))) continue;
+            Formula formula = relation.formulaFor(step.cell()).orElseThrow();
+            Span other = formula.with(new Span.Arithmetic(written::get));
+            if (other.finite() && nearTheTruth(step.cell(), other.lo()) && nearTheTruth(step.cell(), other.hi())) {
+                span = span.hull(other);
+            }
+        }
+        return span.widenedByRounding(style.leastFigures());
+    }
+
+    private boolean nearTheTruth(Cell cell, double value) {
+        double trueValue = relations.chart().value(cell).orElseThrow();
+        double near = OFF_THE_TRUTH * style.tolerance().relative() * Math.abs(trueValue);
+        return Math.abs(value - trueValue) <= near;
+    }
+
     /** The value of an answer and everything that rounds to it. */
-    static Span asRounded(Reading.Read read) {
+    static Span asRounded(Reading.Read read, MarkingStyle style) {
         double own = read.amount().si();
-        double half = MarkingStyle.halfOfLastPlace(read);
+        double half = style.halfOfLastPlace(read);
         return new Span(own - half, own, own + half);
     }
 
@@ -102,8 +120,7 @@ final class RightValues {
         double trueValue = relations.chart().value(cell).orElseThrow();
         Span rounded = formula.with(new Span.Arithmetic(asRounded::get));
         boolean holdsTheTruth = rounded.lo() <= trueValue && trueValue <= rounded.hi();
-        double near = OFF_THE_TRUTH * style.tolerance().relative() * Math.abs(trueValue);
-        return holdsTheTruth || Math.abs(result - trueValue) <= near;
+        return holdsTheTruth || nearTheTruth(cell, result);
     }
 
     private Derivation derivation(Law law, Formula formula, Span span, Map<Cell, Span> values) {

@@ -6,7 +6,7 @@ import didaxis.core.circuit.Subject;
 import java.util.ArrayList;
 import java.util.List;
 
-/** I = 0 where the way is open. */
+/** I = 0 where the way is open, and in a wire that another bypasses. */
 final class NoCurrent implements Law {
     @Override
     public String id() {
@@ -15,7 +15,7 @@ final class NoCurrent implements Law {
 
     @Override
     public String reason() {
-        return "the way is open: no current";
+        return "the way is open, or bypassed: no current";
     }
 
     @Override
@@ -23,10 +23,14 @@ final class NoCurrent implements Law {
         Chart chart = structure.chart();
         List<Relation> relations = new ArrayList<>();
         for (Subject subject : chart.rows()) {
-            if (chart.condition(subject) != Chart.Condition.NO_CURRENT) continue;
+            boolean open = chart.value(Law.resistance(subject)).isEmpty();
+            // Ohm's law says nothing of an ideal wire; one that another wire bypasses carries nothing.
+            boolean idle = chart.value(Law.resistance(subject)).orElse(1) == 0
+                    && chart.value(Law.current(subject)).orElse(1) == 0;
+            if (!open && !idle && chart.condition(subject) != Chart.Condition.NO_CURRENT) continue;
             relations.add(zero(this, Law.current(subject)));
             // Where there is no resistance to put into P = I²·R, no current is reason enough.
-            if (chart.value(Law.resistance(subject)).isEmpty()) relations.add(zero(this, Law.power(subject)));
+            if (open) relations.add(zero(this, Law.power(subject)));
         }
         return relations;
     }

@@ -6,7 +6,7 @@ import didaxis.core.circuit.Subject;
 import java.util.ArrayList;
 import java.util.List;
 
-/** V = 0 across an ideal wire and across all that lies beside one; P = 0 in it. */
+/** V = 0 across an ideal wire and across all that lies beside one; R = 0 and P = 0 for the wire, and for what it shorts. */
 final class NoVoltage implements Law {
     @Override
     public String id() {
@@ -27,6 +27,7 @@ final class NoVoltage implements Law {
             boolean bypassed = chart.condition(subject) == Chart.Condition.BYPASSED;
             if (ideal || bypassed) relations.add(NoCurrent.zero(this, Law.voltage(subject)));
             if (ideal) relations.add(NoCurrent.zero(this, Law.power(subject)));
+            if (ideal) relations.add(NoCurrent.zero(this, Law.resistance(subject)));
         }
         for (Subject reading : chart.subjects().readings()) {
             Cell cell = Law.voltage(reading);

@@ -2,6 +2,7 @@ package didaxis.core.working;
 
 import didaxis.core.analysis.Chart;
 import didaxis.core.analysis.OperatingPoint;
+import didaxis.core.circuit.Metered;
 import didaxis.core.circuit.Outline;
 import didaxis.core.circuit.Parallel;
 import didaxis.core.circuit.Part;
@@ -11,6 +12,7 @@ import didaxis.core.circuit.Subjects;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * A circuit as laws see it: its combinations with the subjects that stand for their members. Ideal wires
@@ -79,13 +81,14 @@ public final class Structure {
         Outline outline = structure.outline;
         for (int i = 0; i < outline.size(); i++) {
             boolean series = outline.node(i) instanceof Series;
-            boolean lonePart = i == 0 && outline.node(0) instanceof Part;
-            if (series || outline.node(i) instanceof Parallel)
+            if (series || outline.node(i) instanceof Parallel) {
                 structure.combinations.add(structure.combination(i, series));
-            else if (lonePart) structure.combinations.add(structure.lonePart());
+            }
         }
-        if (chart.circuit().source().internalResistance() > 0)
+        if (structure.combinations.isEmpty()) structure.combinations.add(structure.lonePart());
+        if (chart.circuit().source().internalResistance() > 0) {
             structure.combinations.add(structure.withInternalResistance());
+        }
         return structure;
     }
 
@@ -98,6 +101,7 @@ public final class Structure {
         return new Combination(series, voltageOf(i), currentOf(i), exact(i), members);
     }
 
+    /** One part is all there is, with or without voltmeters across it: a series of one. */
     private Combination lonePart() {
         Optional<Subject> whole = Optional.of(subjects.whole());
         Optional<Subject> part = Optional.of(Subject.part(outline.parts().get(0).label()));
@@ -128,12 +132,20 @@ public final class Structure {
         });
     }
 
+    /** A subject inside node i across which all of its voltage stands. */
     private Optional<Subject> ownVoltage(int i) {
-        return exact(i);
+        if (exact(i).isPresent()) return exact(i);
+        int[] taking = IntStream.of(outline.membersOf(i))
+                .filter(m -> point.resistance(m) != 0)
+                .toArray();
+        boolean shared = outline.node(i) instanceof Parallel;
+        return taking.length == 1 || shared && taking.length > 1 ? ownVoltage(taking[0]) : Optional.empty();
     }
 
+    /** A subject inside node i through which all of its current passes. */
     private Optional<Subject> ownCurrent(int i) {
         if (exact(i).isPresent()) return exact(i);
+        if (outline.node(i) instanceof Metered) return ownCurrent(i + 1);
         boolean idealSeries = outline.node(i) instanceof Series && point.resistance(i) == 0;
         if (!idealSeries) return Optional.empty();
         for (int m : outline.membersOf(i))
