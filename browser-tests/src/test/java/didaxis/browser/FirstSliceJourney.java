@@ -99,8 +99,13 @@ class FirstSliceJourney {
         assertThat(page.getByText("“Dryer on the ridge” was handed to Workshop class."))
                 .isVisible();
         goTo(page, "Classes");
-        page.getByText("Workshop class").click();
-        assertThat(page.getByText("Dryer on the ridge").first()).isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Workshop class")))
+                .click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Workshop class")))
+                .isVisible();
+        assertThat(page.getByRole(AriaRole.LISTITEM).getByText("Dryer on the ridge")).isVisible();
+        assertThat(page.getByRole(AriaRole.LISTITEM).getByText("J. Juniper")).isVisible();
+        while (button(page, "Close").count() > 0) button(page, "Close").first().click();
         browser.inspect(page, "class");
     }
 

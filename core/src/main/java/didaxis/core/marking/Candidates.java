@@ -20,9 +20,9 @@ import java.util.function.Consumer;
  */
 final class Candidates {
     /** A cell is let go on with this many values; those on fewer wrong answers first. */
-    private static final int MOST_A_CELL = 8;
+    private static final int MOST_A_CELL = 5;
     /** Combinations of the inputs' candidates tried for one relation and target. */
-    private static final int MOST_COMBINATIONS = 256;
+    private static final int MOST_COMBINATIONS = 64;
     /** Steps in the head between two written values. */
     private static final int MOST_ROUNDS = 12;
 
@@ -140,12 +140,13 @@ final class Candidates {
         return rest.isEmpty();
     }
 
-    /** How many inputs of a candidate's last step are not on the sheet. */
+    /** How many inputs of a candidate's last step are not on the sheet; one more where none is, as for a copied value. */
     int unwrittenInputs(Candidate candidate) {
         if (!(candidate.origin() instanceof Origin.Solved solved)) return 0;
-        return (int) solved.inputs().keySet().stream()
-                .filter(cell -> !written.contains(cell))
-                .count();
+        Set<Cell> inputs = solved.inputs().keySet();
+        int unwritten =
+                (int) inputs.stream().filter(cell -> !written.contains(cell)).count();
+        return unwritten == inputs.size() ? unwritten + 1 : unwritten;
     }
 
     /** Every value that relations give a cell from the candidates of its neighbours, its own left aside. */

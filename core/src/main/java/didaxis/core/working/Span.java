@@ -1,7 +1,6 @@
 package didaxis.core.working;
 
 import didaxis.core.circuit.Cell;
-import didaxis.core.quantity.Precision;
 import java.util.List;
 import java.util.function.Function;
 
@@ -23,10 +22,17 @@ public record Span(double lo, double mid, double hi) {
         double low = lo;
         double high = hi;
         for (int figures = leastFigures; figures < leastFigures + ROUNDINGS; figures++) {
-            low = Math.min(low, Precision.figures(figures).round(lo).doubleValue());
-            high = Math.max(high, Precision.figures(figures).round(hi).doubleValue());
+            low = Math.min(low, rounded(lo, figures));
+            high = Math.max(high, rounded(hi, figures));
         }
         return new Span(low, mid, high);
+    }
+
+    /** Rounded in binary: a bound need not judge a half as the decimal does, and this is done very often. */
+    private static double rounded(double value, int figures) {
+        if (value == 0) return 0;
+        double place = Math.pow(10, Math.floor(Math.log10(Math.abs(value))) - figures + 1);
+        return Math.rint(value / place) * place;
     }
 
     public boolean finite() {

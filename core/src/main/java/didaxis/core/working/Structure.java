@@ -2,16 +2,15 @@ package didaxis.core.working;
 
 import didaxis.core.analysis.Chart;
 import didaxis.core.analysis.OperatingPoint;
-import didaxis.core.circuit.Metered;
 import didaxis.core.circuit.Outline;
 import didaxis.core.circuit.Parallel;
-import didaxis.core.circuit.Part;
 import didaxis.core.circuit.Series;
 import didaxis.core.circuit.Subject;
 import didaxis.core.circuit.Subjects;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 
 /**
@@ -139,24 +138,32 @@ public final class Structure {
                 .filter(m -> point.resistance(m) != 0)
                 .toArray();
         boolean shared = outline.node(i) instanceof Parallel;
-        return taking.length == 1 || shared && taking.length > 1 ? ownVoltage(taking[0]) : Optional.empty();
+        return shared || taking.length == 1 ? firstOf(taking, this::ownVoltage) : Optional.empty();
     }
 
     /** A subject inside node i through which all of its current passes. */
     private Optional<Subject> ownCurrent(int i) {
         if (exact(i).isPresent()) return exact(i);
-        if (outline.node(i) instanceof Metered) return ownCurrent(i + 1);
-        boolean idealSeries = outline.node(i) instanceof Series && point.resistance(i) == 0;
-        if (!idealSeries) return Optional.empty();
-        for (int m : outline.membersOf(i))
-            if (outline.node(m) instanceof Part part) return Optional.of(Subject.part(part.label()));
-        return Optional.empty();
+        int[] members = outline.membersOf(i);
+        if (!(outline.node(i) instanceof Parallel)) return firstOf(members, this::ownCurrent);
+        int[] wires =
+                IntStream.of(members).filter(m -> point.resistance(m) == 0).toArray();
+        int[] conducting = wires.length > 0
+                ? wires
+                : IntStream.of(members)
+                        .filter(m -> Double.isFinite(point.resistance(m)))
+                        .toArray();
+        return conducting.length == 1 ? ownCurrent(conducting[0]) : Optional.empty();
+    }
+
+    private static Optional<Subject> firstOf(int[] nodes, IntFunction<Optional<Subject>> subject) {
+        return IntStream.of(nodes).mapToObj(subject).flatMap(Optional::stream).findFirst();
     }
 
     /** A subject with the voltage of node i: its own, or that of the parallel it is a branch of. */
     Optional<Subject> voltageOf(int i) {
         for (int node = i; node >= 0; node = outline.parent(node)) {
-            if (exact(node).isPresent()) return exact(node);
+            if (ownVoltage(node).isPresent()) return ownVoltage(node);
             if (node > 0 && outline.node(outline.parent(node)) instanceof Series) return Optional.empty();
         }
         return Optional.empty();
