@@ -6,5 +6,5 @@ export default defineConfig({
   // A page deleted from here must not live on in the packaged application.
   build: { outDir: 'target/classes/static', emptyOutDir: true },
   server: { proxy: { '/api': 'http://localhost:8080' } },
-  test: { environment: 'jsdom', setupFiles: 'src/test/setup.ts', testTimeout: 20_000 },
+  test: { environment: 'jsdom', setupFiles: 'src/test/setup.ts', testTimeout: 60_000 },
 })

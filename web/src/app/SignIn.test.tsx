@@ -43,7 +43,9 @@ test('in an empty school the first visitor makes the first teacher and is in', a
   fill('Name to show', 'May')
   fill('Password', 'long enough')
   fireEvent.click(screen.getByRole('button', { name: 'Begin' }))
-  await vi.waitFor(() => expect(queries.getQueryData(sessionQuery.queryKey)).toEqual(may))
+  await vi.waitFor(() => expect(queries.getQueryData(sessionQuery.queryKey)).toEqual(may), {
+    timeout: 15_000,
+  })
   expect(sent).toEqual([
     {
       path: '/api/first-teacher',

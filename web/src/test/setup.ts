@@ -1,8 +1,9 @@
-import { cleanup } from '@testing-library/react'
+import { cleanup, configure } from '@testing-library/react'
 import { afterEach } from 'vitest'
 import '../i18n'
 
 afterEach(cleanup)
+configure({ asyncUtilTimeout: 15_000 })
 
 window.matchMedia = (query: string) =>
   ({

@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
@@ -30,6 +31,8 @@ final class Browser implements AutoCloseable {
 
     Browser(PackagedApplication application) {
         this.application = application;
+        // Patient, since it may run beside other work; what is there at once is found at once.
+        PlaywrightAssertions.setDefaultAssertionTimeout(30_000);
         this.chromium = playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()

@@ -103,7 +103,8 @@ class FirstSliceJourney {
                 .click();
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Workshop class")))
                 .isVisible();
-        assertThat(page.getByRole(AriaRole.LISTITEM).getByText("Dryer on the ridge")).isVisible();
+        assertThat(page.getByRole(AriaRole.LISTITEM).getByText("Dryer on the ridge"))
+                .isVisible();
         assertThat(page.getByRole(AriaRole.LISTITEM).getByText("J. Juniper")).isVisible();
         while (button(page, "Close").count() > 0) button(page, "Close").first().click();
         browser.inspect(page, "class");
