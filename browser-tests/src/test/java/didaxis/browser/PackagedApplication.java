@@ -14,7 +14,7 @@ import java.util.List;
 
 /** The packaged application as a process of its own, with demo data in a folder of its own. */
 final class PackagedApplication implements AutoCloseable {
-    private static final Duration LONGEST_START = Duration.ofMinutes(3);
+    private static final Duration LONGEST_START = Duration.ofMinutes(6);
 
     private final int port;
     private final Path data;
