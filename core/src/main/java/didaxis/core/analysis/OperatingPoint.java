@@ -2,7 +2,7 @@ package didaxis.core.analysis;
 
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Outline;
-import didaxis.core.circuit.Parallel;
+import didaxis.core.circuit.Outline.Join;
 import didaxis.core.circuit.Part;
 import didaxis.core.circuit.Series;
 import java.util.ArrayList;
@@ -36,8 +36,8 @@ public final class OperatingPoint {
     private final double[] resistance;
     private final double[] voltage;
     private final double[] current;
-    private final List<List<String>> sharedCurrents = new ArrayList<>();
-    private final List<List<String>> sharedVoltages = new ArrayList<>();
+    private List<List<String>> sharedCurrents = List.of();
+    private List<List<String>> sharedVoltages = List.of();
 
     private OperatingPoint(Circuit circuit) {
         this.circuit = circuit;
@@ -64,71 +64,87 @@ public final class OperatingPoint {
         return new Outcome.Found(point);
     }
 
+    /** One loop: a node is whole when its members, which stand behind it, have been added to it. */
     private void fold() {
         Outline outline = circuit.outline();
         for (int i = outline.size() - 1; i >= 0; i--) {
-            if (outline.node(i) instanceof Part part) {
-                resistance[i] = part.resistance();
-                continue;
-            }
-            boolean parallel = outline.node(i) instanceof Parallel;
-            double sum = 0;
-            for (int m = i + 1; m < outline.end(i); m = outline.end(m))
-                sum += parallel ? 1 / resistance[m] : resistance[m];
             // Not product over sum: that form holds for two only. 1/0 and 1/∞ carry the limits.
-            resistance[i] = parallel ? 1 / sum : sum;
+            double ohms = outline.join(i) == Join.PARALLEL ? 1 / resistance[i] : resistance[i] + outline.ohms(i);
+            resistance[i] = ohms;
+            if (i == 0) return;
+            int whole = outline.parent(i);
+            boolean branch = outline.join(whole) == Join.PARALLEL;
+            // A branch's conductance waits where its current will stand, so that it is divided once only.
+            if (branch) current[i] = 1 / ohms;
+            resistance[whole] += branch ? current[i] : ohms;
         }
     }
 
     private void unfold() {
         Outline outline = circuit.outline();
-        for (int i = 0; i < outline.size(); i++) {
-            if (outline.node(i) instanceof Parallel) unfoldParallel(outline, i);
-            else if (outline.node(i) instanceof Series) unfoldSeries(outline, i);
-            else if (outline.end(i) > i + 1) copy(i, i + 1);
+        for (int i = 1; i < outline.size(); i++) {
+            int whole = outline.parent(i);
+            Join join = outline.join(whole);
+            if (join == Join.SERIES) {
+                if (Double.isInfinite(resistance[whole])) {
+                    if (i == whole + 1) unfoldOpenSeries(outline, whole);
+                    continue;
+                }
+                current[i] = current[whole];
+                voltage[i] = current[whole] * resistance[i];
+            } else if (join == Join.PARALLEL) {
+                if (!(resistance[whole] > 0) || Double.isNaN(voltage[whole])) {
+                    if (i == whole + 1) unfoldBypassed(outline, whole);
+                    continue;
+                }
+                voltage[i] = voltage[whole];
+                current[i] *= voltage[whole];
+            } else {
+                voltage[i] = voltage[whole];
+                current[i] = current[whole];
+            }
         }
     }
 
-    private void copy(int from, int to) {
-        voltage[to] = voltage[from];
-        current[to] = current[from];
-    }
-
-    private void unfoldSeries(Outline outline, int i) {
-        boolean open = Double.isInfinite(resistance[i]);
+    private void unfoldOpenSeries(Outline outline, int i) {
+        int end = outline.end(i);
         int openMembers = 0;
-        for (int m = i + 1; m < outline.end(i); m = outline.end(m)) if (Double.isInfinite(resistance[m])) openMembers++;
+        for (int m = i + 1; m < end; m = outline.end(m)) if (Double.isInfinite(resistance[m])) openMembers++;
         boolean undecided = openMembers > 1 && voltage[i] != 0;
-        List<String> sharing = new ArrayList<>();
-        for (int m = i + 1; m < outline.end(i); m = outline.end(m)) {
+        for (int m = i + 1; m < end; m = outline.end(m)) {
             current[m] = current[i];
-            boolean takesVoltage = Double.isInfinite(resistance[m]);
-            if (!open) voltage[m] = resistance[m] == 0 ? 0 : current[i] * resistance[m];
-            else voltage[m] = !takesVoltage ? 0 : undecided ? Double.NaN : voltage[i];
-            if (undecided && takesVoltage) sharing.addAll(idealParts(outline, m));
+            voltage[m] = !Double.isInfinite(resistance[m]) ? 0 : undecided ? Double.NaN : voltage[i];
         }
-        if (undecided) sharedVoltages.add(sharing);
+        if (undecided) sharedVoltages = with(sharedVoltages, idealParts(outline, i, Double.POSITIVE_INFINITY));
     }
 
-    private void unfoldParallel(Outline outline, int i) {
+    /** Branches beside an ideal wire; or open ones across an undecided voltage, which carry nothing. */
+    private void unfoldBypassed(Outline outline, int i) {
+        int end = outline.end(i);
         int wires = 0;
-        for (int m = i + 1; m < outline.end(i); m = outline.end(m)) if (resistance[m] == 0) wires++;
+        for (int m = i + 1; m < end; m = outline.end(m)) if (resistance[m] == 0) wires++;
         boolean undecided = wires > 1 && current[i] != 0;
-        List<String> sharing = new ArrayList<>();
-        for (int m = i + 1; m < outline.end(i); m = outline.end(m)) {
+        for (int m = i + 1; m < end; m = outline.end(m)) {
             voltage[m] = voltage[i];
-            if (resistance[m] == 0) current[m] = undecided ? Double.NaN : wires == 1 ? current[i] : 0;
-            else current[m] = wires > 0 || Double.isInfinite(resistance[m]) ? 0 : voltage[i] / resistance[m];
-            if (undecided && resistance[m] == 0) sharing.addAll(idealParts(outline, m));
+            current[m] = resistance[m] != 0 ? 0 : undecided ? Double.NaN : wires == 1 ? current[i] : 0;
         }
-        if (undecided) sharedCurrents.add(sharing);
+        if (undecided) sharedCurrents = with(sharedCurrents, idealParts(outline, i, 0));
     }
 
-    private static List<String> idealParts(Outline outline, int i) {
-        return outline.partsOf(i).stream()
-                .filter(part -> !part.kind().resistive())
-                .map(Part::label)
-                .toList();
+    private static List<List<String>> with(List<List<String>> all, List<String> one) {
+        List<List<String>> more = new ArrayList<>(all);
+        more.add(one);
+        return List.copyOf(more);
+    }
+
+    /** The ideal parts in those members of node i that have this resistance. */
+    private List<String> idealParts(Outline outline, int i, double ohms) {
+        List<String> labels = new ArrayList<>();
+        for (int m : outline.membersOf(i)) {
+            if (resistance[m] != ohms) continue;
+            for (Part part : outline.partsOf(m)) if (!part.kind().resistive()) labels.add(part.label());
+        }
+        return labels;
     }
 
     public Circuit circuit() {
@@ -157,12 +173,12 @@ public final class OperatingPoint {
 
     /** Ideal wires side by side, a list for each place where they share a current in no decided way. */
     public List<List<String>> sharedCurrents() {
-        return List.copyOf(sharedCurrents);
+        return sharedCurrents;
     }
 
     /** Open switches in a row, a list for each place where they share a voltage in no decided way. */
     public List<List<String>> sharedVoltages() {
-        return List.copyOf(sharedVoltages);
+        return sharedVoltages;
     }
 
     /**

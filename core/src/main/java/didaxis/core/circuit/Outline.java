@@ -19,6 +19,18 @@ public final class Outline {
     private final int[] parent;
     private final int[] firstPart;
     private final List<Part> parts;
+    private final Join[] joins;
+    private final double[] ohms;
+
+    /** How the members of a node are joined. */
+    public enum Join {
+        /** It has none: a part or a point. */
+        NONE,
+        SERIES,
+        PARALLEL,
+        /** It is a stretch with a voltmeter across it: the one member is all there is to it. */
+        SAME
+    }
 
     private Outline(Network[] nodes, int[] end, int[] parent, int[] firstPart, List<Part> parts) {
         this.nodes = nodes;
@@ -26,6 +38,16 @@ public final class Outline {
         this.parent = parent;
         this.firstPart = firstPart;
         this.parts = parts;
+        this.joins = Arrays.stream(nodes).map(Outline::joinOf).toArray(Join[]::new);
+        this.ohms = Arrays.stream(nodes)
+                .mapToDouble(node -> node instanceof Part part ? part.resistance() : 0)
+                .toArray();
+    }
+
+    private static Join joinOf(Network node) {
+        if (node instanceof Series) return Join.SERIES;
+        if (node instanceof Parallel) return Join.PARALLEL;
+        return node instanceof Metered ? Join.SAME : Join.NONE;
     }
 
     static Outline of(Network whole) {
@@ -77,6 +99,16 @@ public final class Outline {
 
     public Network node(int i) {
         return nodes[i];
+    }
+
+    /** How node i's members are joined; read once, since folding asks it of every node. */
+    public Join join(int i) {
+        return joins[i];
+    }
+
+    /** The resistance in ohms of the part that node i is; 0 for what is no part. */
+    public double ohms(int i) {
+        return ohms[i];
     }
 
     /** The index behind node i's subtree. */

@@ -1,9 +1,14 @@
 package didaxis.core.circuit;
 
+import java.util.regex.Pattern;
+
 /** One part: its label ("R1"), kind, setting and rating. */
 public record Part(String label, PartKind kind, Setting setting, Rating rating) implements Network {
+    private static final Pattern LABEL = Pattern.compile("[A-Z]{1,2}[0-9]*");
+
     public Part {
-        if (!label.matches("[A-Z]{1,2}[0-9]*") || !label.startsWith(kind.letters())) {
+        boolean named = kind == PartKind.EQUIVALENT || LABEL.matcher(label).matches();
+        if (!named || !label.startsWith(kind.letters())) {
             throw new IllegalArgumentException(
                     "label of a " + kind.word() + " (" + label + ") must be " + kind.letters() + " and digits");
         }
@@ -20,6 +25,11 @@ public record Part(String label, PartKind kind, Setting setting, Rating rating) 
     /** A resistor without a rating. */
     public static Part resistor(String label, double ohms) {
         return new Part(label, PartKind.RESISTOR, new Setting.Ohms(ohms), Rating.NONE);
+    }
+
+    /** A folded group as one resistance, named as its row in the chart. */
+    public static Part equivalent(String group, double ohms) {
+        return new Part(group, PartKind.EQUIVALENT, new Setting.Ohms(ohms), Rating.NONE);
     }
 
     /** Its resistance in ohms; 0 for what is an ideal wire, infinite for an open switch. */

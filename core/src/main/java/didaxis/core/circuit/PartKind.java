@@ -1,5 +1,6 @@
 package didaxis.core.circuit;
 
+import java.util.List;
 import java.util.Optional;
 
 /** The kinds of part: the letters of their labels, their name, and what a value of one says. */
@@ -11,7 +12,9 @@ public enum PartKind {
     SWITCH("S", "switch", Takes.POSITION),
     AMMETER("A", "ammeter", Takes.NOTHING),
     FUSE("F", "fuse", Takes.AMPERES),
-    LINK("W", "wire link", Takes.NOTHING);
+    LINK("W", "wire link", Takes.NOTHING),
+    /** A folded group seen as one resistance; it stands in redraws only and has no letters to be typed with. */
+    EQUIVALENT("", "equivalent resistance", Takes.OHMS);
 
     /** What stands behind '=' for a kind. */
     enum Takes {
@@ -20,6 +23,9 @@ public enum PartKind {
         AMPERES,
         NOTHING
     }
+
+    /** The kinds a circuit is typed and composed of. */
+    public static final List<PartKind> TYPED = List.of(values()).subList(0, values().length - 1);
 
     private final String letters;
     private final String word;
@@ -51,7 +57,7 @@ public enum PartKind {
     }
 
     static Optional<PartKind> ofLetters(String letters) {
-        for (PartKind kind : values()) {
+        for (PartKind kind : TYPED) {
             if (kind.letters.equals(letters)) return Optional.of(kind);
         }
         return Optional.empty();

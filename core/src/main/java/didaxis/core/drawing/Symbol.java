@@ -32,7 +32,7 @@ record Symbol(double length, double halfWidth, Painter painter) {
 
     private static Symbol of(PartKind kind, boolean open) {
         return switch (kind) {
-            case RESISTOR -> resistor();
+            case RESISTOR, EQUIVALENT -> resistor();
             case LAMP -> round(Symbol::cross);
             case HEATER -> new Symbol(BODY, HALF, Symbol::heater);
             case VARIABLE_RESISTOR -> new Symbol(BODY, 20, Symbol::variable);

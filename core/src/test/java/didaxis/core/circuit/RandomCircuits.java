@@ -64,7 +64,7 @@ public final class RandomCircuits {
 
     private Part part() {
         parts++;
-        PartKind kind = plain ? PartKind.RESISTOR : PartKind.values()[random.nextInt(PartKind.values().length)];
+        PartKind kind = plain ? PartKind.RESISTOR : PartKind.TYPED.get(random.nextInt(PartKind.TYPED.size()));
         boolean resistive = plain || random.nextInt(3) > 0;
         if (resistive && !kind.resistive()) kind = PartKind.RESISTOR;
         Setting setting = switch (kind) {
