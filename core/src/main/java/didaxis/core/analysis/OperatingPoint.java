@@ -91,7 +91,8 @@ public final class OperatingPoint {
                     continue;
                 }
                 current[i] = current[whole];
-                voltage[i] = current[whole] * resistance[i];
+                // An undecided current needs no voltage either where there is no resistance.
+                voltage[i] = resistance[i] == 0 ? 0 : current[whole] * resistance[i];
             } else if (join == Join.PARALLEL) {
                 if (!(resistance[whole] > 0) || Double.isNaN(voltage[whole])) {
                     if (i == whole + 1) unfoldBypassed(outline, whole);

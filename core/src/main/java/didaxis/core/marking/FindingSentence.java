@@ -40,7 +40,7 @@ public record FindingSentence(AmountFormat format) {
     }
 
     private static String symbol(Cell cell) {
-        return Symbols.text(cell);
+        return Symbols.USUAL.text(cell);
     }
 
     private String amount(Cell cell, double si) {

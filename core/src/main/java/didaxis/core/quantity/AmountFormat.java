@@ -28,13 +28,37 @@ public record AmountFormat(char decimalSign, Precision precision) {
     /** Number, prefix and unit: "24.0 mA". */
     public String print(Amount amount) {
         BigDecimal value = BigDecimal.valueOf(amount.si());
-        Prefix prefix = Prefix.fitting(precision.round(value));
+        Prefix prefix = prefix(value);
         return withUnit(precision.round(value.movePointLeft(prefix.exponent)), prefix, amount.quantity());
     }
 
-    /** The number alone, in the SI unit without prefix, as in a column that has its unit in the head: "0.500". */
+    /** The value in SI that is left when an amount is written down as printed. */
+    public double rounded(Amount amount) {
+        BigDecimal value = BigDecimal.valueOf(amount.si());
+        Prefix prefix = prefix(value);
+        return precision
+                .round(value.movePointLeft(prefix.exponent))
+                .movePointRight(prefix.exponent)
+                .doubleValue();
+    }
+
+    /** Figures may round up into the next prefix; decimals are counted in the unit with its prefix. */
+    private Prefix prefix(BigDecimal value) {
+        return Prefix.fitting(precision.kind() == Precision.Kind.FIGURES ? precision.round(value) : value);
+    }
+
+    /** The number alone, in the SI unit without prefix, as it is put into a formula: "0.500"; decimals keep small values as "24.00×10⁻³". */
     public String number(double si) {
-        return digits(precision.round(si));
+        BigDecimal value = BigDecimal.valueOf(si);
+        Prefix prefix = prefix(value);
+        if (precision.kind() == Precision.Kind.FIGURES || prefix.exponent >= 0) return digits(precision.round(value));
+        return digits(precision.round(value.movePointLeft(prefix.exponent))) + "×10" + raised(prefix.exponent);
+    }
+
+    private static String raised(int exponent) {
+        StringBuilder text = new StringBuilder("⁻");
+        for (char digit : String.valueOf(-exponent).toCharArray()) text.append("⁰¹²³⁴⁵⁶⁷⁸⁹".charAt(digit - '0'));
+        return text.toString();
     }
 
     /** A column of amounts of one quantity under one unit with prefix: "mA". */

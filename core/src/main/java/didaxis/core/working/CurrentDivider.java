@@ -1,6 +1,7 @@
 package didaxis.core.working;
 
 import didaxis.core.circuit.Subject;
+import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -12,7 +13,7 @@ final class CurrentDivider implements Law {
     }
 
     @Override
-    public String reason() {
+    public String reason(Terms terms) {
         return "in parallel, current divides inversely as the resistances";
     }
 

@@ -1,6 +1,7 @@
 package didaxis.core.working;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -13,7 +14,7 @@ final class CurrentSum implements Law {
     }
 
     @Override
-    public String reason() {
+    public String reason(Terms terms) {
         return "at a junction, the branch currents add up to the whole";
     }
 

@@ -4,6 +4,7 @@ import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Outline;
 import didaxis.core.circuit.Subject;
 import didaxis.core.circuit.Subjects;
+import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.Quantity;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -106,13 +107,19 @@ public record Deduction(List<Step> steps, Map<Cell, Double> values, Set<Cell> un
             while (!ready.isEmpty()) {
                 Ready next = ready.poll();
                 if (values.containsKey(next.target())) continue;
-                double value = next.relation().solve(next.target(), values::get);
+                double value = carried(next.target(), next.relation().solve(next.target(), values::get));
                 if (!Double.isFinite(value)) continue;
                 Formula formula = next.relation().formulaFor(next.target()).orElseThrow();
                 steps.put(next.target(), new Step(next.phase(), next.relation().law(), next.target(), formula, value));
                 know(next.target(), value);
             }
             return steps;
+        }
+
+        /** What is put into the next step: in some styles the value as it was written down. */
+        private double carried(Cell cell, double value) {
+            boolean rounded = relations.style().carryRounded() && Double.isFinite(value);
+            return rounded ? relations.style().numbers().rounded(Amount.of(value, cell.quantity())) : value;
         }
 
         /** Inner before outer when folding, outer before inner when unfolding. */

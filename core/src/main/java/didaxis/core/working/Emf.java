@@ -2,6 +2,7 @@ package didaxis.core.working;
 
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
+import didaxis.core.style.Terms;
 import java.util.List;
 
 /** E = V + I·r: the emf is the terminal voltage and the volts lost inside the source. */
@@ -12,8 +13,8 @@ final class Emf implements Law {
     }
 
     @Override
-    public String reason() {
-        return "the emf is the terminal voltage and what is lost inside the source";
+    public String reason(Terms terms) {
+        return "the emf is the terminal " + terms.voltage() + " and what is lost inside the source";
     }
 
     @Override

@@ -3,6 +3,7 @@ package didaxis.core.working;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -32,8 +33,8 @@ public interface Law {
     /** A fixed name for programs: "ohm". */
     String id();
 
-    /** Its name or reason as a teacher says it: "Ohm's law". */
-    String reason();
+    /** Its name or reason as a teacher says it, in a style's words: "Ohm's law". */
+    String reason(Terms terms);
 
     /** Every place where it holds. */
     List<Relation> in(Structure structure);

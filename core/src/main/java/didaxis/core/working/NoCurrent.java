@@ -3,6 +3,7 @@ package didaxis.core.working;
 import didaxis.core.analysis.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
+import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -14,7 +15,7 @@ final class NoCurrent implements Law {
     }
 
     @Override
-    public String reason() {
+    public String reason(Terms terms) {
         return "the way is open, or bypassed: no current";
     }
 

@@ -3,6 +3,7 @@ package didaxis.core.working;
 import didaxis.core.analysis.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
+import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -14,8 +15,8 @@ final class NoVoltage implements Law {
     }
 
     @Override
-    public String reason() {
-        return "both ends are on the same wire: no voltage";
+    public String reason(Terms terms) {
+        return "both ends are on the same wire: no " + terms.voltage();
     }
 
     @Override

@@ -2,6 +2,7 @@ package didaxis.core.working;
 
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
+import didaxis.core.style.Terms;
 import java.util.List;
 
 /** V = I·R. */
@@ -12,7 +13,7 @@ final class Ohm implements Law {
     }
 
     @Override
-    public String reason() {
+    public String reason(Terms terms) {
         return "Ohm's law";
     }
 

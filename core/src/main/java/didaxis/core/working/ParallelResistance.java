@@ -1,6 +1,9 @@
 package didaxis.core.working;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.style.HouseStyle;
+import didaxis.core.style.HouseStyle.ParallelForm;
+import didaxis.core.style.Terms;
 import didaxis.core.working.Combinations.WholeAndMembers;
 import java.util.List;
 
@@ -12,7 +15,7 @@ final class ParallelResistance implements Law {
     }
 
     @Override
-    public String reason() {
+    public String reason(Terms terms) {
         return "in parallel, the reciprocals of resistances add";
     }
 
@@ -21,22 +24,33 @@ final class ParallelResistance implements Law {
         return structure.combinations().stream()
                 .filter(combination -> !combination.series() && !combination.hasIdealMember())
                 .flatMap(combination -> Combinations.wholeAndMembers(combination).stream())
-                .map(this::relation)
+                .map(cells -> relation(cells, structure.style()))
                 .toList();
     }
 
-    private Relation relation(WholeAndMembers cells) {
+    private Relation relation(WholeAndMembers cells, HouseStyle style) {
         Cell whole = Law.resistance(cells.whole());
         List<Cell> members = cells.members().stream().map(Law::resistance).toList();
         if (members.size() == 1) return Law.sum(this, whole, members);
+        // Product over sum holds for two only.
+        boolean product = members.size() == 2 && style.parallelForm() == ParallelForm.PRODUCT_OVER_SUM;
         Relation.Builder relation =
-                Relation.of(this).solved(whole, Formula.reciprocal(Formula.sum(reciprocals(members))));
+                Relation.of(this).solved(whole, product ? productOverSum(members) : reciprocalSum(members));
         for (Cell member : members) {
             Formula rest =
                     Formula.less(Formula.reciprocal(Formula.of(whole)), reciprocals(Law.without(members, member)));
             relation.solved(member, Formula.reciprocal(rest));
         }
         return relation.build();
+    }
+
+    private static Formula productOverSum(List<Cell> members) {
+        List<Formula> both = Formula.of(members);
+        return Formula.over(new Formula.Product(both), Formula.sum(both));
+    }
+
+    private static Formula reciprocalSum(List<Cell> members) {
+        return Formula.reciprocal(Formula.sum(reciprocals(members)));
     }
 
     private static List<Formula> reciprocals(List<Cell> cells) {

@@ -3,6 +3,7 @@ package didaxis.core.working;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -18,8 +19,8 @@ final class PotentialAtPoint implements Law {
     }
 
     @Override
-    public String reason() {
-        return "the potential is what the voltages from there to the negative terminal add up to";
+    public String reason(Terms terms) {
+        return "the potential is what the " + terms.voltage() + "s from there to the negative terminal add up to";
     }
 
     @Override

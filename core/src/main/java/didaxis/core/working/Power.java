@@ -2,6 +2,7 @@ package didaxis.core.working;
 
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
+import didaxis.core.style.Terms;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -13,7 +14,7 @@ final class Power implements Law {
     }
 
     @Override
-    public String reason() {
+    public String reason(Terms terms) {
         return "power";
     }
 

@@ -2,6 +2,7 @@ package didaxis.core.working;
 
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
+import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -13,7 +14,7 @@ final class PowerSum implements Law {
     }
 
     @Override
-    public String reason() {
+    public String reason(Terms terms) {
         return "powers add, however the parts are connected";
     }
 

@@ -1,6 +1,7 @@
 package didaxis.core.working;
 
 import didaxis.core.circuit.Subject;
+import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -14,7 +15,7 @@ final class SameCurrent implements Law {
     }
 
     @Override
-    public String reason() {
+    public String reason(Terms terms) {
         return "in series, the same current must pass";
     }
 

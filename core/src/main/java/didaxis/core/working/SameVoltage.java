@@ -1,6 +1,7 @@
 package didaxis.core.working;
 
 import didaxis.core.circuit.Subject;
+import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -14,8 +15,8 @@ final class SameVoltage implements Law {
     }
 
     @Override
-    public String reason() {
-        return "in parallel, the same voltage stands across each";
+    public String reason(Terms terms) {
+        return "in parallel, the same " + terms.voltage() + " stands across each";
     }
 
     @Override

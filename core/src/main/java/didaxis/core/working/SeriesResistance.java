@@ -1,5 +1,6 @@
 package didaxis.core.working;
 
+import didaxis.core.style.Terms;
 import java.util.List;
 
 /** R = R1 + R2 + …: the same current passes each, and their voltages add. */
@@ -10,7 +11,7 @@ final class SeriesResistance implements Law {
     }
 
     @Override
-    public String reason() {
+    public String reason(Terms terms) {
         return "in series, resistances add";
     }
 

@@ -7,6 +7,7 @@ import didaxis.core.circuit.Parallel;
 import didaxis.core.circuit.Series;
 import didaxis.core.circuit.Subject;
 import didaxis.core.circuit.Subjects;
+import didaxis.core.style.HouseStyle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -63,20 +64,22 @@ public final class Structure {
     }
 
     private final Chart chart;
+    private final HouseStyle style;
     private final Subjects subjects;
     private final OperatingPoint point;
     private final Outline outline;
     private final List<Combination> combinations = new ArrayList<>();
 
-    private Structure(Chart chart) {
+    private Structure(Chart chart, HouseStyle style) {
         this.chart = chart;
+        this.style = style;
         this.subjects = chart.subjects();
         this.point = chart.point();
         this.outline = chart.circuit().outline();
     }
 
-    public static Structure of(Chart chart) {
-        Structure structure = new Structure(chart);
+    public static Structure of(Chart chart, HouseStyle style) {
+        Structure structure = new Structure(chart, style);
         Outline outline = structure.outline;
         for (int i = 0; i < outline.size(); i++) {
             boolean series = outline.node(i) instanceof Series;
@@ -180,6 +183,11 @@ public final class Structure {
 
     public Chart chart() {
         return chart;
+    }
+
+    /** The style whose forms the laws are written in. */
+    public HouseStyle style() {
+        return style;
     }
 
     /** All combinations, outer before inner; the one of source and network last. */

@@ -2,6 +2,7 @@ package didaxis.core.working;
 
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
+import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -13,8 +14,8 @@ final class VoltageDivider implements Law {
     }
 
     @Override
-    public String reason() {
-        return "in series, voltage divides as the resistances";
+    public String reason(Terms terms) {
+        return "in series, " + terms.voltage() + " divides as the resistances";
     }
 
     @Override

@@ -1,6 +1,7 @@
 package didaxis.core.working;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -13,8 +14,8 @@ final class VoltageSum implements Law {
     }
 
     @Override
-    public String reason() {
-        return "along a series, voltages add";
+    public String reason(Terms terms) {
+        return "along a series, " + terms.voltage() + "s add";
     }
 
     @Override

@@ -114,8 +114,8 @@ class WorkingTest {
                         "I₃ = V₃/R₃ = 6.00/4.00 = 1.50",
                         "P₃ = V₃ × I₃ = 6.00 × 1.50 = 9.00"),
                 deduction.steps().stream()
-                        .map(step -> Symbols.text(step.cell()) + " = "
-                                + FormulaText.print(step.formula(), Symbols::text) + " = "
+                        .map(step -> Symbols.USUAL.text(step.cell()) + " = "
+                                + FormulaText.print(step.formula(), Symbols.USUAL::text) + " = "
                                 + FormulaText.print(
                                         step.formula(),
                                         cell -> format.number(deduction.values().get(cell)))

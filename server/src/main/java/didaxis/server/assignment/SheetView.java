@@ -71,7 +71,7 @@ record SheetView(
                 .sorted(Map.Entry.comparingByKey(sheetOrder(question)))
                 .map(entry -> new GivenView(
                         CellView.of(entry.getKey()),
-                        Symbols.mathMl(entry.getKey()),
+                        Symbols.USUAL.mathMl(entry.getKey()),
                         format.exactly(
                                 Amount.of(entry.getValue(), entry.getKey().quantity()))))
                 .toList();
@@ -111,7 +111,7 @@ record SheetView(
 
     private static BoxView box(Cell cell, int marks, String text) {
         return new BoxView(
-                CellView.of(cell), Symbols.mathMl(cell), cell.quantity().unit(), marks, text, read(cell, text));
+                CellView.of(cell), Symbols.USUAL.mathMl(cell), cell.quantity().unit(), marks, text, read(cell, text));
     }
 
     /** What a text in the box of a cell is read as. */

@@ -80,6 +80,6 @@ public record QuestionContent(String title, String notation, List<CellView> give
     }
 
     private static String name(Cell cell) {
-        return Symbols.text(cell);
+        return Symbols.USUAL.text(cell);
     }
 }
