@@ -3,7 +3,7 @@ package didaxis.core.drawing;
 import didaxis.core.drawing.Scene.Anchor;
 import didaxis.core.drawing.Scene.Role;
 
-/** The source as a battery, standing, positive plate first; its emf on the side of positive t. */
+/** The source as a battery, positive plate first; its emf on the side of positive t. */
 record BatteryElement(String emf, Type type) implements Element {
     private static final double LENGTH = 52;
     private static final double LONG = 24;
@@ -11,7 +11,9 @@ record BatteryElement(String emf, Type type) implements Element {
 
     @Override
     public Room room(boolean lying) {
-        return new Room(LENGTH + 40, LONG + 18, LONG + 10 + TextWidth.of(emf, type.label()));
+        double wide = TextWidth.of(emf, type.label());
+        if (lying) return new Room(Math.max(LENGTH + 40, wide + 16), LONG + 18, LONG + 8 + type.line());
+        return new Room(LENGTH + 40, LONG + 18, LONG + 10 + wide);
     }
 
     @Override
@@ -27,12 +29,19 @@ record BatteryElement(String emf, Type type) implements Element {
         }
         plate(pen, frame.from(start + 38, 0), LONG);
         plate(pen, frame.from(start + LENGTH, 0), SHORT);
-        pen.text(frame.at(start - 4, -LONG - 3), opposite(frame.beside()), Type.USUAL.value(), "+", Role.SIGN, "");
-        pen.text(frame.at(length / 2, LONG + 10).plus(0, 5), frame.beside(), type.label(), emf, Role.VALUE, "total");
+        pen.area("total", frame.at(start, -LONG), frame.at(start + LENGTH, LONG), 6);
+        Spot plus = frame.lying() ? frame.at(start - 12, -4) : frame.at(start - 4, -LONG - 3);
+        Anchor side = frame.lying() ? Anchor.MIDDLE : opposite(frame.beside());
+        pen.text(plus, side, Type.USUAL.value(), "+", Role.SIGN, "");
+        Spot beside = frame.lying()
+                ? frame.at(length / 2, LONG + 5).plus(0, TextWidth.ascent(type.label()))
+                : frame.at(length / 2, LONG + 10).plus(0, 5);
+        Anchor at = frame.lying() ? Anchor.MIDDLE : frame.beside();
+        pen.text(beside, at, type.label(), emf, Role.VALUE, "total");
     }
 
     private static void plate(Pen pen, Frame frame, double half) {
-        pen.stroke("", frame.at(0, -half), frame.at(0, half));
+        pen.stroke("total", frame.at(0, -half), frame.at(0, half));
     }
 
     private static Anchor opposite(Anchor anchor) {

@@ -38,6 +38,16 @@ record Frame(Spot origin, double alongX, double alongY, double acrossX, double a
         return new Frame(at(s, t), alongX, alongY, acrossX, acrossY);
     }
 
+    /** A frame along the straight line from one place of this frame to another. */
+    Frame slanted(double s1, double t1, double s2, double t2) {
+        Spot from = at(s1, t1);
+        Spot to = at(s2, t2);
+        double length = Math.hypot(to.x() - from.x(), to.y() - from.y());
+        double x = (to.x() - from.x()) / length;
+        double y = (to.y() - from.y()) / length;
+        return new Frame(from, x, y, -y, x);
+    }
+
     /** The side a text beside a standing element is on. */
     Scene.Anchor beside() {
         return acrossX >= 0 ? Scene.Anchor.START : Scene.Anchor.END;

@@ -1,77 +1,38 @@
 package didaxis.core.drawing;
 
 import didaxis.core.circuit.Circuit;
-import didaxis.core.circuit.Metered;
-import didaxis.core.circuit.Network;
-import didaxis.core.circuit.Outline;
-import didaxis.core.circuit.Parallel;
-import didaxis.core.circuit.Part;
-import didaxis.core.circuit.Point;
 import didaxis.core.circuit.Series;
-import didaxis.core.circuit.Terminals;
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
+import java.util.Random;
 
 /**
  * The loop arrangement: the source stands at the left, the current runs along the top, down the right and
  * back along the bottom; a parallel at the right stands as rungs. How many members lie on which side is
- * chosen so that the drawing is largest in the room it gets.
+ * chosen so that the drawing is largest in the room it gets. Disguised, it is turned over, and the source
+ * may lie at the bottom.
  */
-public final class LoopDrawing {
+final class LoopDrawing {
     private static final double CORNER = 20;
     private static final double LEAST_HEIGHT = 190;
     private static final double LEAST_WIDTH = 200;
     /** Nothing is drawn larger than this many times its size to fill the room. */
     private static final double LARGEST = 1.2;
 
-    /** Below this scale text is set larger; what cannot be read on a phone is no drawing. */
-    private static final double LEGIBLE = 0.9;
-
-    private static final double LARGEST_TYPE = 1.6;
-
     private final Circuit circuit;
-    private final Captions captions;
-    private final Type type;
-    private final Map<Integer, String> entries = new HashMap<>();
-    private final Map<Integer, String> exits = new HashMap<>();
+    private final Plan plan;
+    private final Elements elements;
+    private final Random chance;
 
-    private LoopDrawing(Circuit circuit, Captions captions, Type type) {
+    LoopDrawing(Circuit circuit, Captions captions, Plan plan, Type type) {
         this.circuit = circuit;
-        this.captions = captions;
-        this.type = type;
-        nameJunctionsOnce(Terminals.of(circuit));
+        this.plan = plan;
+        this.elements = new Elements(circuit, captions, plan, type);
+        this.chance = new Random(plan.seed());
     }
 
-    private void nameJunctionsOnce(Terminals terminals) {
-        Set<String> said = new HashSet<>();
-        for (int i = 0; i < circuit.outline().size(); i++) {
-            if (!(circuit.outline().node(i) instanceof Parallel)) continue;
-            String entry = terminals.junction(terminals.from(i)).orElse("");
-            String exit = terminals.junction(terminals.to(i)).orElse("");
-            if (said.add(entry)) entries.put(i, entry);
-            if (said.add(exit)) exits.put(i, exit);
-        }
-    }
-
-    /**
-     * Draws for a room of this width and height; the scene keeps its own size, to be scaled into the room.
-     * Nesting is drawn recursively: a circuit of more than a few hundred parts would be no drawing anyway.
-     */
-    public static Scene of(Circuit circuit, Captions captions, double roomWidth, double roomHeight) {
-        Sides usual = new LoopDrawing(circuit, captions, Type.USUAL).largest(roomWidth, roomHeight);
-        double scale = usual.scale(roomWidth, roomHeight);
-        if (scale >= LEGIBLE) return usual.draw();
-        Type larger = new Type(Math.min(LARGEST_TYPE, LEGIBLE / scale));
-        return new LoopDrawing(circuit, captions, larger)
-                .largest(roomWidth, roomHeight)
-                .draw();
-    }
-
-    private Sides largest(double roomWidth, double roomHeight) {
+    /** The drawing that is largest in a room. */
+    Layout largest(double roomWidth, double roomHeight) {
         List<Sides> arrangements = arrangements();
         Sides best = arrangements.get(0);
         for (Sides sides : arrangements) {
@@ -82,88 +43,71 @@ public final class LoopDrawing {
 
     private List<Sides> arrangements() {
         int[] members = circuit.network() instanceof Series ? circuit.outline().membersOf(0) : new int[] {0};
+        boolean disguised = plan.arrangement() == Plan.Arrangement.DISGUISED;
+        boolean below = disguised && plan.degree() > 1 && chance.nextBoolean();
         List<Sides> arrangements = new ArrayList<>();
         int n = members.length;
         for (int bottom = 0; bottom < n; bottom++) {
             for (int right = 1; bottom + right <= n; right++) {
                 int top = n - bottom - right;
                 arrangements.add(new Sides(
-                        elements(members, 0, top),
+                        elements.line(members, 0, top),
                         rightSide(members, top, top + right),
-                        elements(members, top + right, n)));
+                        elements.line(members, top + right, n),
+                        below));
             }
         }
         return arrangements;
     }
 
-    private LineElement elements(int[] members, int from, int to) {
-        List<Element> elements = new ArrayList<>();
-        for (int k = from; k < to; k++) elements.add(element(members[k], false));
-        return new LineElement(elements);
-    }
-
     private Element rightSide(int[] members, int from, int to) {
-        return to - from == 1 ? element(members[from], true) : elements(members, from, to);
-    }
-
-    private Element element(int i, boolean asRungs) {
-        Outline outline = circuit.outline();
-        Network node = outline.node(i);
-        if (node instanceof Part part)
-            return new PartElement(part.label(), captions.of(part.label()), Symbol.of(part), type);
-        if (node instanceof Point point) return new PointElement(point.name(), type);
-        if (node instanceof Metered metered)
-            return new MeteredElement(metered.voltmeter(), element(i + 1, false), type);
-        List<Element> members = new ArrayList<>();
-        for (int member : outline.membersOf(i)) members.add(element(member, false));
-        if (!(node instanceof Parallel)) return new LineElement(members);
-        return new BranchesElement(members, asRungs, entries.getOrDefault(i, ""), exits.getOrDefault(i, ""), type);
-    }
-
-    private Element source() {
-        Element source = new BatteryElement(captions.emf(), type);
-        if (circuit.source().internalResistance() > 0) {
-            List<String> value =
-                    captions.internalResistance().isEmpty() ? List.of() : List.of(captions.internalResistance());
-            source = new LineElement(List.of(source, new PartElement("r", value, Symbol.resistor(), type)));
-        }
-        for (String voltmeter : circuit.source().voltmeters()) source = new MeteredElement(voltmeter, source, type);
-        return source;
+        return to - from == 1 ? elements.of(members[from], true) : elements.line(members, from, to);
     }
 
     /** One way to lay the members out: along the top, down the right, back along the bottom. */
-    private final class Sides {
+    private final class Sides implements Layout {
         final LineElement top;
         final Element right;
         final LineElement bottom;
-        final Element source = source();
+        final Element source = elements.source();
+        final boolean sourceBelow;
         final double start;
         final double width;
         final double height;
 
-        Sides(LineElement top, Element right, LineElement bottom) {
+        Sides(LineElement top, Element right, LineElement bottom, boolean sourceBelow) {
             this.top = top;
             this.right = right;
             this.bottom = bottom;
+            this.sourceBelow = sourceBelow;
             Element.Room along = top.room(true);
             Element.Room back = bottom.room(true);
             Element.Room down = right.room(false);
-            start = Math.max(CORNER, source.room(false).before());
-            width = Math.max(LEAST_WIDTH, start + Math.max(along.length(), back.length()) + down.before() + CORNER);
-            double sides = Math.max(down.length(), source.room(false).length());
-            height = Math.max(Math.max(LEAST_HEIGHT, sides), along.after() + back.before() + CORNER);
+            start = sourceBelow ? CORNER : Math.max(CORNER, source.room(false).before());
+            double below = back.length() + (sourceBelow ? source.room(true).length() + CORNER : 0);
+            width = Math.max(LEAST_WIDTH, start + Math.max(along.length(), below) + down.before() + CORNER);
+            double sides =
+                    Math.max(down.length(), sourceBelow ? 0 : source.room(false).length());
+            double inside =
+                    Math.max(back.before(), sourceBelow ? source.room(true).before() : 0);
+            height = Math.max(Math.max(LEAST_HEIGHT, sides), along.after() + inside + CORNER);
         }
 
-        double scale(double roomWidth, double roomHeight) {
-            double w = width + source.room(false).after() + right.room(false).after() + 32;
-            double h = height
-                    + Math.max(16, top.room(true).before())
-                    + Math.max(16, bottom.room(true).after())
-                    + 32;
+        private double left() {
+            return sourceBelow ? 0 : source.room(false).after();
+        }
+
+        @Override
+        public double scale(double roomWidth, double roomHeight) {
+            double w = width + left() + right.room(false).after() + 32;
+            double under = Math.max(
+                    bottom.room(true).after(), sourceBelow ? source.room(true).after() : 0);
+            double h = height + Math.max(16, top.room(true).before()) + Math.max(16, under) + 32;
             return Math.min(LARGEST, Math.min(roomWidth / w, roomHeight / h));
         }
 
-        Scene draw() {
+        @Override
+        public Scene draw() {
             Pen pen = new Pen();
             double inner = width - start - right.room(false).before() - CORNER / 2;
             Spot topLeft = new Spot(0, 0);
@@ -174,10 +118,23 @@ public final class LoopDrawing {
             pen.wire(new Spot(turn, 0), new Spot(width, 0));
             right.draw(pen, Frame.downwards(new Spot(width, 0)), height);
             pen.wire(new Spot(width, height), new Spot(turn, height));
-            bottom.draw(pen, Frame.leftwards(new Spot(turn, height)), inner);
-            pen.wire(new Spot(start, height), bottomLeft);
-            source.draw(pen, Frame.downwardsMirrored(topLeft), height);
-            return pen.scene();
+            double back = sourceBelow ? inner - source.room(true).length() - CORNER : inner;
+            bottom.draw(pen, Frame.leftwards(new Spot(turn, height)), back);
+            if (sourceBelow) {
+                double length = source.room(true).length();
+                pen.wire(bottomLeft, new Spot(start, height));
+                source.draw(pen, Frame.rightwards(new Spot(start, height)), length);
+                pen.wire(new Spot(start + length, height), new Spot(turn - back, height));
+                pen.wire(topLeft, bottomLeft);
+            } else {
+                pen.wire(new Spot(start, height), bottomLeft);
+                source.draw(pen, Frame.downwardsMirrored(topLeft), height);
+            }
+            Scene scene = pen.scene();
+            if (plan.arrangement() != Plan.Arrangement.DISGUISED) return scene;
+            // At least one way round, so that a disguise is never the plain drawing.
+            int turns = 1 + new Random(plan.seed() + 1).nextInt(3);
+            return Pen.turnedOver(scene, turns != 2, turns != 1);
         }
     }
 }

@@ -9,14 +9,21 @@ import java.util.List;
 /** Collects items in any coordinates and cuts the scene to them. */
 final class Pen {
     private static final double MARGIN = 16;
+    private static final double ASLANT = 0.05;
 
     private final WireRuns wires = new WireRuns();
     private final List<Item> items = new ArrayList<>();
     private final List<Scene.Area> areas = new ArrayList<>();
 
-    /** A straight piece of wire, lying or standing; pieces in one line become one. */
+    /** A straight piece of wire; lying or standing pieces in one line become one. */
     void wire(Spot from, Spot to) {
-        wires.add(from, to);
+        boolean aslant = Math.abs(from.x() - to.x()) > ASLANT && Math.abs(from.y() - to.y()) > ASLANT;
+        if (aslant) items.add(new Scene.Line(List.of(from, to), false, Role.WIRE, ""));
+        else wires.add(from, to);
+    }
+
+    void arrow(String part, Spot... corners) {
+        items.add(new Scene.Line(List.of(corners), true, Role.ARROW, part));
     }
 
     void meterWire(Spot... spots) {
@@ -73,6 +80,52 @@ final class Pen {
                         .map(area ->
                                 new Scene.Area(area.part(), area.x() + dx, area.y() + dy, area.width(), area.height()))
                         .toList());
+    }
+
+    /** The scene turned over: mirrored left to right, upside down, or both; texts stay upright in mirrored places. */
+    static Scene turnedOver(Scene scene, boolean mirrored, boolean upsideDown) {
+        return new Scene(
+                scene.width(),
+                scene.height(),
+                scene.items().stream()
+                        .map(item -> turned(item, scene, mirrored, upsideDown))
+                        .toList(),
+                scene.areas().stream()
+                        .map(area -> new Scene.Area(
+                                area.part(),
+                                mirrored ? scene.width() - area.x() - area.width() : area.x(),
+                                upsideDown ? scene.height() - area.y() - area.height() : area.y(),
+                                area.width(),
+                                area.height()))
+                        .toList());
+    }
+
+    private static Item turned(Item item, Scene scene, boolean mirrored, boolean upsideDown) {
+        if (item instanceof Scene.Text t) {
+            double down = TextWidth.ascent(t.size()) - TextWidth.descent(t.size());
+            Spot at = turned(t.at(), scene, mirrored, upsideDown).plus(0, upsideDown ? down : 0);
+            Anchor anchor = !mirrored || t.anchor() == Anchor.MIDDLE
+                    ? t.anchor()
+                    : t.anchor() == Anchor.START ? Anchor.END : Anchor.START;
+            return new Scene.Text(at, anchor, t.size(), t.text(), t.role(), t.part());
+        }
+        if (item instanceof Scene.Circle c) {
+            Spot centre = turned(c.centre(), scene, mirrored, upsideDown);
+            return new Scene.Circle(centre, c.radius(), c.solid(), c.role(), c.part());
+        }
+        Scene.Line line = (Scene.Line) item;
+        return new Scene.Line(
+                line.spots().stream()
+                        .map(spot -> turned(spot, scene, mirrored, upsideDown))
+                        .toList(),
+                line.closed(),
+                line.role(),
+                line.part());
+    }
+
+    private static Spot turned(Spot spot, Scene scene, boolean mirrored, boolean upsideDown) {
+        return new Spot(
+                mirrored ? scene.width() - spot.x() : spot.x(), upsideDown ? scene.height() - spot.y() : spot.y());
     }
 
     /** Left, top, right and bottom of an item. */

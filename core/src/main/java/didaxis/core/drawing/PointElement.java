@@ -21,6 +21,7 @@ record PointElement(char name, Type type) implements Element {
         Spot spot = frame.at(length / 2, 0);
         pen.wire(frame.at(0, 0), frame.at(length, 0));
         pen.dot(spot, Role.POINT);
+        pen.area("." + name, spot, spot, 12);
         String text = String.valueOf(name);
         if (frame.lying())
             pen.text(

@@ -12,6 +12,7 @@ public record Scene(double width, double height, List<Item> items, List<Area> ar
         WIRE,
         SYMBOL,
         METER_WIRE,
+        ARROW,
         JUNCTION,
         POINT,
         LABEL,

@@ -5,10 +5,11 @@ import didaxis.core.circuit.PartKind;
 import didaxis.core.circuit.Setting;
 import didaxis.core.drawing.Scene.Anchor;
 import didaxis.core.drawing.Scene.Role;
+import didaxis.core.style.HouseStyle.ResistorSymbol;
 import java.util.function.BiConsumer;
 
 /**
- * A symbol of IEC 60617, drawn along its frame from s = 0 to its length.
+ * A symbol of IEC 60617, or for a resistor also of IEEE 315, drawn along its frame from s = 0 to its length.
  *
  * @param halfWidth how far it reaches across, to each side
  */
@@ -26,16 +27,16 @@ record Symbol(double length, double halfWidth, Painter painter) {
         painter.paint(pen, part, frame);
     }
 
-    static Symbol of(Part part) {
-        return of(part.kind(), part.setting() == Setting.Position.OPEN);
+    static Symbol of(Part part, ResistorSymbol resistor) {
+        return of(part.kind(), part.setting() == Setting.Position.OPEN, resistor);
     }
 
-    private static Symbol of(PartKind kind, boolean open) {
+    private static Symbol of(PartKind kind, boolean open, ResistorSymbol resistor) {
         return switch (kind) {
-            case RESISTOR, EQUIVALENT -> resistor();
+            case RESISTOR, EQUIVALENT -> resistor(resistor);
             case LAMP -> round(Symbol::cross);
             case HEATER -> new Symbol(BODY, HALF, Symbol::heater);
-            case VARIABLE_RESISTOR -> new Symbol(BODY, 20, Symbol::variable);
+            case VARIABLE_RESISTOR -> new Symbol(BODY, 20, (pen, part, frame) -> variable(pen, part, frame, resistor));
             case SWITCH -> new Symbol(44, 18, (pen, part, frame) -> contacts(pen, part, frame, open));
             case AMMETER -> meter("A");
             case FUSE -> new Symbol(BODY, HALF, Symbol::fuse);
@@ -43,8 +44,20 @@ record Symbol(double length, double halfWidth, Painter painter) {
         };
     }
 
-    static Symbol resistor() {
-        return new Symbol(BODY, HALF, Symbol::body);
+    static Symbol resistor(ResistorSymbol resistor) {
+        return new Symbol(BODY, HALF, resistor == ResistorSymbol.ZIGZAG ? Symbol::zigzag : Symbol::body);
+    }
+
+    /** Three full waves between the ends, as in IEEE 315. */
+    private static void zigzag(Pen pen, String part, Frame frame) {
+        Spot[] spots = new Spot[8];
+        spots[0] = frame.at(0, 0);
+        for (int k = 0; k < 6; k++) {
+            double across = k % 2 == 0 ? -HALF : HALF;
+            spots[k + 1] = frame.at(BODY * (2 * k + 1) / 12, across);
+        }
+        spots[7] = frame.at(BODY, 0);
+        pen.stroke(part, spots);
     }
 
     /** A circle with a letter. */
@@ -75,8 +88,8 @@ record Symbol(double length, double halfWidth, Painter painter) {
         for (int k = 1; k < 4; k++) pen.stroke(part, frame.at(k * BODY / 4, -HALF), frame.at(k * BODY / 4, HALF));
     }
 
-    private static void variable(Pen pen, String part, Frame frame) {
-        body(pen, part, frame);
+    private static void variable(Pen pen, String part, Frame frame, ResistorSymbol resistor) {
+        resistor(resistor).draw(pen, part, frame);
         Spot tip = frame.at(BODY - 10, -19);
         pen.stroke(part, frame.at(10, 19), tip);
         pen.stroke(part, frame.at(BODY - 19, -17), tip, frame.at(BODY - 12, -10));

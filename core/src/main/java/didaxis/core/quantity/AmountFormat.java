@@ -42,6 +42,18 @@ public record AmountFormat(char decimalSign, Precision precision) {
                 .doubleValue();
     }
 
+    /** Half a unit of the last printed place, in SI: as far as rounding can take a value. */
+    public double halfOfLastPlace(Amount amount) {
+        BigDecimal value = BigDecimal.valueOf(amount.si());
+        Prefix prefix = prefix(value);
+        int scale = precision.round(value.movePointLeft(prefix.exponent)).scale();
+        return BigDecimal.ONE
+                        .movePointLeft(scale)
+                        .movePointRight(prefix.exponent)
+                        .doubleValue()
+                / 2;
+    }
+
     /** Figures may round up into the next prefix; decimals are counted in the unit with its prefix. */
     private Prefix prefix(BigDecimal value) {
         return Prefix.fitting(precision.kind() == Precision.Kind.FIGURES ? precision.round(value) : value);

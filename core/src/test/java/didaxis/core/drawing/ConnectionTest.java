@@ -28,11 +28,16 @@ class ConnectionTest {
         return RandomCircuits.any(16);
     }
 
-    @Property(tries = 300)
-    void thePictureJoinsWhatTheCircuitJoins(@ForAll("circuits") Circuit circuit, @ForAll boolean narrow) {
-        Scene scene =
-                LoopDrawing.of(circuit, LoopDrawingTest.captions(circuit), narrow ? 358 : 820, narrow ? 220 : 540);
-        assertEquals(inCircuit(circuit), inPicture(scene), circuit::toString);
+    @Provide
+    Arbitrary<Plan> plans() {
+        return DrawingTest.plans();
+    }
+
+    @Property(tries = 400)
+    void thePictureJoinsWhatTheCircuitJoins(
+            @ForAll("circuits") Circuit circuit, @ForAll("plans") Plan plan, @ForAll boolean narrow) {
+        Scene scene = Drawing.of(circuit, DrawingTest.captions(circuit), plan, narrow ? 358 : 820, narrow ? 220 : 540);
+        assertEquals(inCircuit(circuit), inPicture(scene), () -> circuit + " " + plan);
     }
 
     /** For every place of the circuit the labels that end there, as a sorted list of such groups. */
@@ -128,6 +133,12 @@ class ConnectionTest {
                 double away = Math.hypot(
                         end.x() - circle.centre().x(), end.y() - circle.centre().y());
                 if (Math.abs(away - circle.radius()) < TOUCH) return true;
+            }
+            if (symbol instanceof Scene.Line stroke && !stroke.closed()) {
+                for (int k = 0; k < 2; k++) {
+                    Spot other = end(stroke, k);
+                    if (Math.hypot(end.x() - other.x(), end.y() - other.y()) < TOUCH) return true;
+                }
             }
             if (symbol instanceof Scene.Line outline && outline.closed()) {
                 List<Spot> corners = outline.spots();

@@ -6,11 +6,11 @@ import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.circuit.Subject.Kind;
 import didaxis.core.circuit.Words;
+import didaxis.core.drawing.Plan;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
-import didaxis.core.working.Deduction;
-import didaxis.core.working.Relations;
+import didaxis.core.style.HouseStyle;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -27,17 +27,17 @@ public record AnalysisView(
         List<RowView> rows,
         List<MeterView> meters,
         List<PointView> points,
-        Map<String, String> units,
+        List<ColumnView> columns,
+        String wholeWord,
         List<String> notes,
         List<CheckView> checks,
         List<StepView> steps,
         SceneView scene,
+        String style,
+        boolean carriedRounded,
         boolean onPaperOnly) {
     /** Extra-low voltage ends here for direct current (IEC 61140: 120 V, ripple-free). */
     private static final double EXTRA_LOW_VOLTS = 120;
-
-    private static final List<Quantity> COLUMNS =
-            List.of(Quantity.RESISTANCE, Quantity.VOLTAGE, Quantity.CURRENT, Quantity.POWER);
 
     /**
      * A row of the chart.
@@ -59,6 +59,15 @@ public record AnalysisView(
             Map<String, String> shown,
             String condition) {}
 
+    /** A column of the chart, in the style's order, letters and words. */
+    public record ColumnView(
+            @Schema(allowableValues = {"resistance", "voltage", "current", "power"})
+            String quantity,
+
+            String symbol,
+            String word,
+            String unit) {}
+
     public record MeterView(
             String id,
             String quantity,
@@ -71,49 +80,61 @@ public record AnalysisView(
     /** A line at the chart's foot: what was checked, and the numbers. */
     public record CheckView(String kind, String place, boolean holds, String sentence) {}
 
-    /** Everything about a charted circuit, drawn for a room. */
+    /** Everything about a circuit in the usual style, drawn as a loop. */
     public static AnalysisView of(Chart chart, SceneView.Room room) {
-        AmountFormat format = AmountFormat.STANDARD;
-        Map<Quantity, AmountFormat.Column> columns = columns(chart, format);
-        Relations relations = Relations.of(chart);
-        List<Cell> all = new ArrayList<>();
-        for (Subject row : chart.rows()) for (Quantity quantity : COLUMNS) all.add(Cell.of(row, quantity));
-        Deduction working = Deduction.of(relations, Deduction.fromResistancesAndEmf(relations), all);
+        ChartedCircuit charted = ChartedCircuit.of(chart, HouseStyle.RIDGE);
+        return of(charted, PlanView.USUAL.in(charted.style()), room);
+    }
+
+    /** Everything about a charted circuit in a house style, drawn for a room. */
+    static AnalysisView of(ChartedCircuit charted, Plan plan, SceneView.Room room) {
+        Chart chart = charted.chart();
+        HouseStyle style = charted.style();
+        AmountFormat format = style.numbers();
+        Map<Quantity, AmountFormat.Column> columns = columns(charted);
         return new AnalysisView(
                 chart.circuit().toString(),
                 Words.describe(chart.circuit()),
                 chart.rows().stream()
-                        .map(subject -> row(chart, subject, columns))
+                        .map(subject -> row(charted, subject, columns))
                         .toList(),
-                meters(chart, format),
-                points(chart, format),
+                meters(charted, format),
+                points(charted, format),
                 columns.entrySet().stream()
-                        .collect(Collectors.toMap(
-                                entry -> entry.getKey().word(),
-                                entry -> entry.getValue().unit())),
+                        .map(entry -> column(entry.getKey(), entry.getValue(), style))
+                        .toList(),
+                style.terms().whole(),
                 notes(chart),
-                Check.all(chart).stream()
+                charted.checks().stream()
                         .map(check -> check(check, columns, format))
                         .toList(),
-                StepView.of(working, format),
-                SceneView.of(chart, room),
+                StepView.of(charted.working(), style),
+                SceneView.of(chart, style, plan, room),
+                style.name(),
+                style.carryRounded(),
                 chart.circuit().source().emf() > EXTRA_LOW_VOLTS);
     }
 
-    static Map<Quantity, AmountFormat.Column> columns(Chart chart, AmountFormat format) {
+    private static ColumnView column(Quantity quantity, AmountFormat.Column column, HouseStyle style) {
+        return new ColumnView(
+                quantity.word(), style.terms().letter(quantity), style.terms().word(quantity), column.unit());
+    }
+
+    static Map<Quantity, AmountFormat.Column> columns(ChartedCircuit charted) {
         Map<Quantity, AmountFormat.Column> columns = new LinkedHashMap<>();
-        for (Quantity quantity : COLUMNS) {
+        for (Quantity quantity : charted.style().columns()) {
             List<Double> amounts = new ArrayList<>();
-            for (Subject subject : chart.rows())
-                chart.value(Cell.of(subject, quantity)).ifPresent(amounts::add);
-            columns.put(quantity, format.column(quantity, amounts));
+            for (Subject subject : charted.chart().rows())
+                charted.value(Cell.of(subject, quantity)).ifPresent(amounts::add);
+            columns.put(quantity, charted.style().numbers().column(quantity, amounts));
         }
         return columns;
     }
 
-    private static RowView row(Chart chart, Subject subject, Map<Quantity, AmountFormat.Column> columns) {
+    private static RowView row(ChartedCircuit charted, Subject subject, Map<Quantity, AmountFormat.Column> columns) {
+        Chart chart = charted.chart();
         Map<String, String> shown = new LinkedHashMap<>();
-        columns.forEach((quantity, column) -> chart.value(Cell.of(subject, quantity))
+        columns.forEach((quantity, column) -> charted.value(Cell.of(subject, quantity))
                 .ifPresent(value -> shown.put(quantity.word(), column.print(value))));
         return new RowView(
                 subject.id(),
@@ -132,36 +153,38 @@ public record AnalysisView(
         return value.isPresent() ? value.getAsDouble() : null;
     }
 
-    private static List<MeterView> meters(Chart chart, AmountFormat format) {
+    private static List<MeterView> meters(ChartedCircuit charted, AmountFormat format) {
         List<MeterView> meters = new ArrayList<>();
+        Chart chart = charted.chart();
         for (Subject row : chart.rows()) {
             if (row.kind() == Kind.PART && row.id().matches("A[0-9]*"))
-                meters.add(meter(chart, row, Quantity.CURRENT, format));
+                meters.add(meter(charted, row, Quantity.CURRENT, format));
         }
         for (Subject reading : chart.subjects().readings()) {
-            if (reading.kind() == Kind.VOLTMETER) meters.add(meter(chart, reading, Quantity.VOLTAGE, format));
+            if (reading.kind() == Kind.VOLTMETER) meters.add(meter(charted, reading, Quantity.VOLTAGE, format));
         }
         return meters;
     }
 
-    private static MeterView meter(Chart chart, Subject meter, Quantity quantity, AmountFormat format) {
-        Double value = value(chart, meter, quantity);
-        return new MeterView(meter.id(), quantity.word(), value, print(value, quantity, format));
+    private static MeterView meter(ChartedCircuit charted, Subject meter, Quantity quantity, AmountFormat format) {
+        Double value = value(charted.chart(), meter, quantity);
+        return new MeterView(
+                meter.id(), quantity.word(), value, print(charted.value(Cell.of(meter, quantity)), quantity, format));
     }
 
-    private static List<PointView> points(Chart chart, AmountFormat format) {
-        return chart.subjects().readings().stream()
+    private static List<PointView> points(ChartedCircuit charted, AmountFormat format) {
+        return charted.chart().subjects().readings().stream()
                 .filter(reading -> reading.kind() == Kind.POINT)
                 .map(point -> {
-                    Double potential = value(chart, point, Quantity.POTENTIAL);
-                    return new PointView(
-                            point.id().substring(1), potential, print(potential, Quantity.POTENTIAL, format));
+                    Double potential = value(charted.chart(), point, Quantity.POTENTIAL);
+                    OptionalDouble shown = charted.value(Cell.of(point, Quantity.POTENTIAL));
+                    return new PointView(point.id().substring(1), potential, print(shown, Quantity.POTENTIAL, format));
                 })
                 .toList();
     }
 
-    private static String print(Double value, Quantity quantity, AmountFormat format) {
-        return value == null ? "not decided" : format.print(Amount.of(value, quantity));
+    private static String print(OptionalDouble value, Quantity quantity, AmountFormat format) {
+        return value.isEmpty() ? "not decided" : format.print(Amount.of(value.getAsDouble(), quantity));
     }
 
     private static List<String> notes(Chart chart) {
@@ -192,7 +215,10 @@ public record AnalysisView(
 
     private static String addition(Check check, AmountFormat.Column column) {
         String terms = check.terms().stream().map(column::print).collect(Collectors.joining(" + "));
-        String equals = check.holds() ? " = " : " ≠ ";
+        boolean exact =
+                Math.abs(check.terms().stream().mapToDouble(Double::doubleValue).sum() - check.sum())
+                        <= 1e-9 * Math.abs(check.sum());
+        String equals = !check.holds() ? " ≠ " : exact ? " = " : " ≈ ";
         return (terms.isEmpty() ? "0" : terms) + equals + column.print(check.sum()) + " " + column.unit();
     }
 }

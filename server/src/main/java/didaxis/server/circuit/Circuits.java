@@ -36,6 +36,15 @@ public final class Circuits {
                     .with("found", refused.found())
                     .with("expected", refused.expected());
         });
+        return withinLimits(circuit);
+    }
+
+    /**
+     * The circuit itself, if it is not too large.
+     *
+     * @throws Problem if it is
+     */
+    static Circuit withinLimits(Circuit circuit) {
         if (circuit.parts().size() > MOST_PARTS) {
             throw Problem.badRequest("The circuit has " + circuit.parts().size() + " parts; at most " + MOST_PARTS
                             + " are taken.")

@@ -2,24 +2,30 @@ package didaxis.server.circuit;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import didaxis.core.analysis.Chart;
+import didaxis.core.analysis.Folding;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Part;
+import didaxis.core.circuit.PartKind;
 import didaxis.core.circuit.Setting;
 import didaxis.core.circuit.Subject;
 import didaxis.core.drawing.Captions;
-import didaxis.core.drawing.LoopDrawing;
+import didaxis.core.drawing.Drawing;
+import didaxis.core.drawing.Plan;
 import didaxis.core.drawing.Scene;
 import didaxis.core.drawing.Spot;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.style.HouseStyle;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
 /** A drawing in JSON: lines, circles and texts with roles, and the areas that stand for parts. */
 public record SceneView(
@@ -51,18 +57,46 @@ public record SceneView(
 
     /** The drawing with the settings that are shown to this reader, and no others. */
     public static SceneView of(Circuit circuit, Predicate<Cell> shown, Room room) {
-        Room bounded = room.bounded();
-        return of(LoopDrawing.of(circuit, captions(circuit, shown), bounded.width(), bounded.height()));
+        Captions captions = captions(circuit, shown, Set.of(), AmountFormat.STANDARD);
+        return of(draw(circuit, captions, Plan.USUAL, room));
     }
 
-    private static Captions captions(Circuit circuit, Predicate<Cell> shown) {
-        AmountFormat format = AmountFormat.STANDARD;
+    /** The drawing with every setting, in a style. */
+    static SceneView of(Chart chart, HouseStyle style, Plan plan, Room room) {
+        return of(scene(chart, style, plan, room));
+    }
+
+    static Scene scene(Chart chart, HouseStyle style, Plan plan, Room room) {
+        Set<String> carrying = chart.circuit().parts().stream()
+                .map(Part::label)
+                .filter(label -> chart.value(Cell.of(Subject.part(label), Quantity.CURRENT))
+                                .orElse(0)
+                        > 0)
+                .collect(Collectors.toSet());
+        return draw(chart.circuit(), captions(chart.circuit(), cell -> true, carrying, style.numbers()), plan, room);
+    }
+
+    /** A redraw of the folding; folded resistances are printed as results are, others as they were set. */
+    static SceneView ofStage(Folding.Stage stage, HouseStyle style, Plan plan, Room room) {
+        Set<String> all = stage.circuit().parts().stream().map(Part::label).collect(Collectors.toSet());
+        return of(draw(stage.circuit(), captions(stage.circuit(), cell -> true, all, style.numbers()), plan, room));
+    }
+
+    private static Scene draw(Circuit circuit, Captions captions, Plan plan, Room room) {
+        Room bounded = room.bounded();
+        return Drawing.of(circuit, captions, plan, bounded.width(), bounded.height());
+    }
+
+    private static Captions captions(
+            Circuit circuit, Predicate<Cell> shown, Set<String> carrying, AmountFormat format) {
         Map<String, List<String>> parts = new HashMap<>();
         for (Part part : circuit.parts()) {
             List<String> lines = new ArrayList<>();
             boolean visible = shown.test(Cell.of(Subject.part(part.label()), Quantity.RESISTANCE));
             if (part.setting() instanceof Setting.Ohms ohms && visible) {
-                lines.add(format.exactly(Amount.of(ohms.ohms(), Quantity.RESISTANCE)));
+                Amount resistance = Amount.of(ohms.ohms(), Quantity.RESISTANCE);
+                boolean result = part.kind() == PartKind.EQUIVALENT;
+                lines.add(result ? format.print(resistance) : format.exactly(resistance));
             }
             if (part.setting() instanceof Setting.Amperes fuse)
                 lines.add(format.exactly(Amount.of(fuse.amperes(), Quantity.CURRENT)));
@@ -74,12 +108,8 @@ public record SceneView(
         return new Captions(
                 parts,
                 emf ? format.exactly(Amount.of(circuit.source().emf(), Quantity.VOLTAGE)) : "",
-                r ? format.exactly(Amount.of(circuit.source().internalResistance(), Quantity.RESISTANCE)) : "");
-    }
-
-    /** The drawing with every setting. */
-    public static SceneView of(Chart chart, Room room) {
-        return of(chart.circuit(), cell -> true, room);
+                r ? format.exactly(Amount.of(circuit.source().internalResistance(), Quantity.RESISTANCE)) : "",
+                carrying);
     }
 
     private static SceneView of(Scene scene) {

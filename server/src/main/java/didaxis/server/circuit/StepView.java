@@ -3,6 +3,7 @@ package didaxis.server.circuit;
 import didaxis.core.circuit.Cell;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
+import didaxis.core.style.HouseStyle;
 import didaxis.core.working.Deduction;
 import didaxis.core.working.Formula;
 import didaxis.core.working.FormulaCells;
@@ -33,15 +34,17 @@ public record StepView(
         String substitution,
         String result,
         String text) {
-    static List<StepView> of(Deduction deduction, AmountFormat format) {
+    static List<StepView> of(Deduction deduction, HouseStyle style) {
         return deduction.steps().stream()
-                .map(step -> of(step, deduction, format))
+                .map(step -> of(step, deduction, style))
                 .toList();
     }
 
-    private static StepView of(Step step, Deduction deduction, AmountFormat format) {
+    static StepView of(Step step, Deduction deduction, HouseStyle style) {
+        AmountFormat format = style.numbers();
+        Symbols symbols = new Symbols(style.terms());
         String result = format.print(Amount.of(step.value(), step.cell().quantity()));
-        String formula = FormulaText.print(step.formula(), Symbols::text);
+        String formula = FormulaText.print(step.formula(), symbols::text);
         String numbers = FormulaText.print(
                 step.formula(), cell -> format.number(deduction.values().get(cell)));
         boolean calculated = !(step.formula() instanceof Formula.Of || step.formula() instanceof Formula.Number);
@@ -52,9 +55,9 @@ public record StepView(
                 step.phase().name().toLowerCase(Locale.ROOT).replace('_', '-'),
                 CellView.of(step.cell()),
                 subjects.stream().distinct().toList(),
-                step.law().reason(),
-                Symbols.mathMl(step.cell()),
-                FormulaMathMl.print(step.formula(), Symbols::mathMl),
+                step.law().reason(style.terms()),
+                symbols.mathMl(step.cell()),
+                FormulaMathMl.print(step.formula(), symbols::mathMl),
                 calculated
                         ? FormulaMathMl.print(
                                 step.formula(),
@@ -62,6 +65,6 @@ public record StepView(
                                         + format.number(deduction.values().get(cell)) + "</mn>")
                         : "",
                 result,
-                Symbols.text(step.cell()) + " = " + formula + (calculated ? " = " + numbers : "") + " = " + result);
+                symbols.text(step.cell()) + " = " + formula + (calculated ? " = " + numbers : "") + " = " + result);
     }
 }

@@ -14,17 +14,22 @@ import didaxis.core.drawing.Scene.Role;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.style.HouseStyle.ResistorSymbol;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 
-class LoopDrawingTest {
+class DrawingTest {
     private static final AmountFormat FORMAT = AmountFormat.STANDARD;
 
     @Provide
@@ -44,12 +49,28 @@ class LoopDrawingTest {
         return new Captions(
                 parts,
                 FORMAT.exactly(Amount.of(circuit.source().emf(), Quantity.VOLTAGE)),
-                FORMAT.exactly(Amount.of(circuit.source().internalResistance(), Quantity.RESISTANCE)));
+                FORMAT.exactly(Amount.of(circuit.source().internalResistance(), Quantity.RESISTANCE)),
+                circuit.parts().stream().map(Part::label).collect(Collectors.toSet()));
+    }
+
+    /** Every arrangement, symbol set, degree of disguise and set of marks. */
+    @Provide
+    static Arbitrary<Plan> plans() {
+        return Combinators.combine(
+                        Arbitraries.of(Plan.Arrangement.values()),
+                        Arbitraries.integers().between(1, Plan.HARDEST),
+                        Arbitraries.longs().between(0, 1000),
+                        Arbitraries.of(ResistorSymbol.values()),
+                        Arbitraries.of(Plan.Arrows.values()),
+                        Arbitraries.of(true, false),
+                        Arbitraries.of(true, false))
+                .as(Plan::new);
     }
 
     @Property(tries = 400)
-    void noTextMeetsAWireASymbolOrAnotherText(@ForAll("circuits") Circuit circuit, @ForAll boolean narrow) {
-        Scene scene = LoopDrawing.of(circuit, captions(circuit), narrow ? 358 : 820, narrow ? 220 : 540);
+    void noTextMeetsAWireASymbolOrAnotherText(
+            @ForAll("circuits") Circuit circuit, @ForAll("plans") Plan plan, @ForAll boolean narrow) {
+        Scene scene = Drawing.of(circuit, captions(circuit), plan, narrow ? 358 : 820, narrow ? 220 : 540);
         List<Scene.Text> texts = scene.items().stream()
                 .filter(Scene.Text.class::isInstance)
                 .map(Scene.Text.class::cast)
@@ -63,7 +84,7 @@ class LoopDrawingTest {
             for (Item item : scene.items()) {
                 boolean letterInItsMeter = text.role() == Role.SIGN && item instanceof Scene.Circle;
                 if (item == text || letterInItsMeter) continue;
-                assertFalse(meets(box, item), () -> circuit + ": " + text + " meets " + item);
+                assertFalse(meets(box, item), () -> circuit + ", " + plan + ": " + text + " meets " + item);
             }
         }
     }
@@ -104,7 +125,8 @@ class LoopDrawingTest {
     @Test
     void whatHasNoCaptionIsNotDrawn() {
         Circuit circuit = Notation.circuit("16 V r=0.5 : R1=5 + (R2=12 || R3=4)");
-        Scene scene = LoopDrawing.of(circuit, new Captions(Map.of("R1", List.of("5 Ω")), "", ""), 820, 540);
+        Scene scene =
+                Drawing.of(circuit, new Captions(Map.of("R1", List.of("5 Ω")), "", "", Set.of()), Plan.USUAL, 820, 540);
         List<String> values = scene.items().stream()
                 .filter(item -> item.role() == Role.VALUE)
                 .map(item -> ((Scene.Text) item).text())
@@ -115,8 +137,8 @@ class LoopDrawingTest {
     @Test
     void aNarrowRoomGetsADrawingOfItsOwn() {
         Circuit circuit = Notation.circuit("16 V : R1=5 + R2=6 + R3=7 + R4=8 + R5=9 + (R6=12 || R7=4)");
-        Scene wide = LoopDrawing.of(circuit, captions(circuit), 1600, 300);
-        Scene narrow = LoopDrawing.of(circuit, captions(circuit), 360, 360);
+        Scene wide = Drawing.of(circuit, captions(circuit), Plan.USUAL, 1600, 300);
+        Scene narrow = Drawing.of(circuit, captions(circuit), Plan.USUAL, 360, 360);
         assertTrue(narrow.width() < 0.8 * wide.width());
     }
 }

@@ -1,0 +1,281 @@
+package didaxis.core.circuit;
+
+import didaxis.core.circuit.Outline.Join;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+
+/**
+ * Changes a circuit one act at a time. What is named in an act is a part, a voltmeter, a point (".B") or the
+ * source ("total"). Every act leads from a circuit to a circuit; nothing in between can be drawn.
+ */
+public final class Composer {
+    /** Where something new is put, seen from what is named. */
+    public enum Place {
+        /** In series, nearer the positive terminal. */
+        BEFORE,
+        /** In series, nearer the negative terminal. */
+        AFTER,
+        /** In parallel with it alone. */
+        BESIDE,
+        /** In parallel with the series it stands in. */
+        BESIDE_GROUP
+    }
+
+    /** What an act led to. */
+    public sealed interface Outcome {
+        /** The circuit and the name of what is in hand now. */
+        record Composed(Circuit circuit, String inHand) implements Outcome {}
+
+        /** The last part was removed: there is no circuit any more. */
+        record Emptied() implements Outcome {}
+
+        /** The act cannot be done; a sentence says why. */
+        record Refused(String sentence) implements Outcome {}
+
+        /** One function a case. */
+        default <T> T match(
+                Function<Composed, T> composed, Function<Emptied, T> emptied, Function<Refused, T> refused) {
+            if (this instanceof Composed one) return composed.apply(one);
+            return this instanceof Emptied one ? emptied.apply(one) : refused.apply((Refused) this);
+        }
+    }
+
+    /** The name by which the source is meant. */
+    public static final String SOURCE = Subject.TOTAL.id();
+
+    private static final Source FIRST_SOURCE = new Source(12, 0, List.of());
+
+    private final Circuit circuit;
+    private final Outline outline;
+
+    private Composer(Circuit circuit) {
+        this.circuit = circuit;
+        this.outline = circuit.outline();
+    }
+
+    public static Composer of(Circuit circuit) {
+        return new Composer(circuit);
+    }
+
+    /** A new circuit of one part across a source. */
+    public static Outcome start(PartKind kind) {
+        Part part = fresh(kind, kind.letters() + 1);
+        return new Outcome.Composed(Circuit.of(FIRST_SOURCE, part), part.label());
+    }
+
+    /** Puts a new part of a kind beside what is named, with a usual value and the next free label. */
+    public Outcome put(PartKind kind, Place place, String name) {
+        Optional<Integer> node = node(name);
+        if (node.isEmpty()) return unknown(name);
+        Part part = fresh(kind, freeLabel(kind.letters()));
+        boolean series = place == Place.BEFORE || place == Place.AFTER;
+        int at = series ? throughMeters(node.get()) : node.get();
+        if (place == Place.BESIDE_GROUP) at = group(node.get());
+        // What is put beside a point is put beside nothing.
+        if (!series && outline.partsOf(at).isEmpty()) return put(kind, Place.AFTER, name);
+        Network old = outline.node(at);
+        Network now = switch (place) {
+            case BEFORE -> Series.of(List.of(part, old));
+            case AFTER -> Series.of(List.of(old, part));
+            case BESIDE, BESIDE_GROUP -> Parallel.of(List.of(old, part));
+        };
+        return composed(replaced(at, Optional.of(now)), part.label());
+    }
+
+    /** Puts a voltmeter across what is named; across the source, its terminals. */
+    public Outcome putVoltmeter(String name) {
+        String label = freeLabel("V");
+        if (name.equals(SOURCE)) {
+            List<String> meters = new ArrayList<>(circuit.source().voltmeters());
+            meters.add(label);
+            Source source = new Source(circuit.source().emf(), circuit.source().internalResistance(), meters);
+            return new Outcome.Composed(Circuit.of(source, circuit.network()), label);
+        }
+        Optional<Integer> node = node(name);
+        if (node.isEmpty()) return unknown(name);
+        if (outline.partsOf(node.get()).isEmpty())
+            return new Outcome.Refused("A voltmeter needs two places; " + name + " is one.");
+        return composed(replaced(node.get(), Optional.of(new Metered(label, outline.node(node.get())))), label);
+    }
+
+    /** Names the place on the wire before or behind what is named. */
+    public Outcome putPoint(Place place, String name) {
+        Optional<Integer> node = node(name);
+        if (node.isEmpty()) return unknown(name);
+        Set<String> names = names();
+        char letter = 'A';
+        while (letter <= 'Z' && names.contains("." + letter)) letter++;
+        if (letter > 'Z') return new Outcome.Refused("All 26 letters for points are in use.");
+        int at = throughMeters(node.get());
+        Point point = new Point(letter);
+        Network old = outline.node(at);
+        List<Network> members = place == Place.BEFORE ? List.of(point, old) : List.of(old, point);
+        return composed(replaced(at, Optional.of(Series.of(members))), "." + letter);
+    }
+
+    /**
+     * Sets what is named from a text as the notation has it: a part's value "4k7", with rating "6{6 V, 3 W}",
+     * or with another label "R5=4k7"; the source's "9 V r=0.5".
+     */
+    public Outcome set(String name, String text) {
+        if (name.equals(SOURCE)) {
+            return Notation.parse(text + " : R1=1").match(typed -> sourced(typed.source()), Composer::refused);
+        }
+        Optional<Integer> node = node(name).filter(i -> outline.node(i) instanceof Part);
+        if (node.isEmpty()) return unknown(name);
+        boolean labelled = text.matches("\\s*[A-Z]{1,2}[0-9]+\\s*(=.*)?");
+        String whole = labelled ? text : name + "=" + text;
+        return Notation.parse("1 V : " + whole)
+                .match(
+                        typed -> typed.network() instanceof Part part
+                                ? relabelled(node.get(), part)
+                                : new Outcome.Refused("One value is expected, such as 4k7."),
+                        Composer::refused);
+    }
+
+    private Outcome sourced(Source typed) {
+        Source source = new Source(
+                typed.emf(), typed.internalResistance(), circuit.source().voltmeters());
+        return new Outcome.Composed(Circuit.of(source, circuit.network()), SOURCE);
+    }
+
+    private static Outcome refused(Notation.Result.Refused refused) {
+        return new Outcome.Refused("Expected " + refused.expected() + "; found " + refused.found() + ".");
+    }
+
+    private Outcome relabelled(int node, Part part) {
+        Set<String> others = names();
+        others.remove(((Part) outline.node(node)).label());
+        if (others.contains(part.label()))
+            return new Outcome.Refused("The name " + part.label() + " is taken; every name must differ.");
+        return composed(replaced(node, Optional.of(part)), part.label());
+    }
+
+    /** Makes a part one of another kind; a resistance is kept where the new kind has one. */
+    public Outcome replace(String name, PartKind kind) {
+        Optional<Integer> node = node(name).filter(i -> outline.node(i) instanceof Part);
+        if (node.isEmpty()) return unknown(name);
+        Part old = (Part) outline.node(node.get());
+        if (old.kind() == kind) return new Outcome.Composed(circuit, name);
+        Part fresh = fresh(kind, freeLabel(kind.letters()));
+        Part part = old.kind().resistive() && kind.resistive()
+                ? new Part(fresh.label(), kind, old.setting(), old.rating())
+                : fresh;
+        return composed(replaced(node.get(), Optional.of(part)), part.label());
+    }
+
+    /** Opens a closed switch, closes an open one. */
+    public Outcome toggle(String name) {
+        Optional<Integer> node =
+                node(name).filter(i -> outline.node(i) instanceof Part part && part.kind() == PartKind.SWITCH);
+        if (node.isEmpty()) return new Outcome.Refused("“" + name + "” is no switch of this circuit.");
+        Part old = (Part) outline.node(node.get());
+        Setting turned = old.setting() == Setting.Position.OPEN ? Setting.Position.CLOSED : Setting.Position.OPEN;
+        Part part = new Part(name, PartKind.SWITCH, turned, old.rating());
+        return composed(replaced(node.get(), Optional.of(part)), name);
+    }
+
+    /** Takes away what is named: a part or a point, or a voltmeter from across its stretch. */
+    public Outcome remove(String name) {
+        if (circuit.source().voltmeters().contains(name)) {
+            List<String> meters = new ArrayList<>(circuit.source().voltmeters());
+            meters.remove(name);
+            Source source = new Source(circuit.source().emf(), circuit.source().internalResistance(), meters);
+            return new Outcome.Composed(Circuit.of(source, circuit.network()), SOURCE);
+        }
+        Optional<Integer> node = node(name);
+        if (node.isEmpty() || name.equals(SOURCE)) return unknown(name);
+        boolean meter = outline.node(node.get()) instanceof Metered;
+        Optional<Network> left = meter ? Optional.of(outline.node(node.get() + 1)) : Optional.empty();
+        return replaced(node.get(), left)
+                .<Outcome>map(network -> new Outcome.Composed(Circuit.of(circuit.source(), network), SOURCE))
+                .orElseGet(Outcome.Emptied::new);
+    }
+
+    private Outcome composed(Optional<Network> network, String inHand) {
+        return new Outcome.Composed(Circuit.of(circuit.source(), network.orElseThrow()), inHand);
+    }
+
+    private Outcome unknown(String name) {
+        return new Outcome.Refused("This circuit has no “" + name + "” to do that with.");
+    }
+
+    private Optional<Integer> node(String name) {
+        if (name.equals(SOURCE)) return Optional.of(0);
+        for (int i = 0; i < outline.size(); i++) if (nameOf(outline.node(i)).equals(name)) return Optional.of(i);
+        return Optional.empty();
+    }
+
+    private static String nameOf(Network node) {
+        if (node instanceof Part part) return part.label();
+        if (node instanceof Metered metered) return metered.voltmeter();
+        return node instanceof Point point ? "." + point.name() : "";
+    }
+
+    /** The outermost stretch with a voltmeter of which the node is all there is. */
+    private int throughMeters(int node) {
+        int at = node;
+        while (outline.parent(at) >= 0 && outline.join(outline.parent(at)) == Join.SAME) at = outline.parent(at);
+        return at;
+    }
+
+    /** The nearest series a node stands in; the whole where it stands in none. */
+    private int group(int node) {
+        int at = node;
+        while (at > 0 && (at == node || outline.join(at) != Join.SERIES)) at = outline.parent(at);
+        return at;
+    }
+
+    /** The whole network with a node made anew or left out; empty if no part is left. */
+    private Optional<Network> replaced(int node, Optional<Network> replacement) {
+        Optional<Network> now = replacement;
+        for (int i = node; i > 0; i = outline.parent(i)) {
+            int parent = outline.parent(i);
+            boolean needsPart = outline.join(parent) != Join.SERIES;
+            if (needsPart && now.isPresent() && !holdsPart(now.get())) now = Optional.empty();
+            if (outline.node(parent) instanceof Metered metered) {
+                now = now.map(stretch -> new Metered(metered.voltmeter(), stretch));
+                continue;
+            }
+            List<Network> members = new ArrayList<>();
+            for (int m : outline.membersOf(parent)) {
+                if (m != i) members.add(outline.node(m));
+                else now.ifPresent(members::add);
+            }
+            if (members.isEmpty()) now = Optional.empty();
+            else now = Optional.of(outline.join(parent) == Join.SERIES ? Series.of(members) : Parallel.of(members));
+        }
+        return now.filter(Composer::holdsPart);
+    }
+
+    private static boolean holdsPart(Network network) {
+        return !Outline.of(network).parts().isEmpty();
+    }
+
+    private Set<String> names() {
+        Set<String> names = new HashSet<>(circuit.source().voltmeters());
+        for (int i = 0; i < outline.size(); i++) names.add(nameOf(outline.node(i)));
+        return names;
+    }
+
+    private String freeLabel(String letters) {
+        Set<String> names = names();
+        int number = 1;
+        while (names.contains(letters + number)) number++;
+        return letters + number;
+    }
+
+    private static Part fresh(PartKind kind, String label) {
+        Setting setting = switch (kind.takes()) {
+            case OHMS -> new Setting.Ohms(10);
+            case POSITION -> Setting.Position.CLOSED;
+            case AMPERES -> new Setting.Amperes(5);
+            case NOTHING -> new Setting.None();
+        };
+        return new Part(label, kind, setting, Rating.NONE);
+    }
+}

@@ -1,0 +1,117 @@
+package didaxis.core.drawing;
+
+import didaxis.core.circuit.Circuit;
+import didaxis.core.circuit.Metered;
+import didaxis.core.circuit.Network;
+import didaxis.core.circuit.Outline;
+import didaxis.core.circuit.Outline.Join;
+import didaxis.core.circuit.Part;
+import didaxis.core.circuit.Point;
+import didaxis.core.circuit.Terminals;
+import didaxis.core.drawing.PartElement.Marks;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+
+/**
+ * Makes the elements of a circuit. Nesting is drawn recursively: a circuit of more than a few hundred parts
+ * would be no drawing anyway.
+ */
+final class Elements {
+    private static final double LONGEST_DETOUR = 26;
+
+    private final Circuit circuit;
+    private final Captions captions;
+    private final Plan plan;
+    private final Type type;
+    private final Map<Integer, String> entries = new HashMap<>();
+    private final Map<Integer, String> exits = new HashMap<>();
+
+    Elements(Circuit circuit, Captions captions, Plan plan, Type type) {
+        this.circuit = circuit;
+        this.captions = captions;
+        this.plan = plan;
+        this.type = type;
+        if (plan.junctionNames()) nameJunctionsOnce(Terminals.of(circuit));
+    }
+
+    private void nameJunctionsOnce(Terminals terminals) {
+        Set<String> said = new HashSet<>();
+        for (int i = 0; i < circuit.outline().size(); i++) {
+            if (circuit.outline().join(i) != Join.PARALLEL) continue;
+            String entry = terminals.junction(terminals.from(i)).orElse("");
+            String exit = terminals.junction(terminals.to(i)).orElse("");
+            if (said.add(entry)) entries.put(i, entry);
+            if (said.add(exit)) exits.put(i, exit);
+        }
+    }
+
+    /** The element of node i; a parallel as rungs uses the loop's own wires as its rails. */
+    Element of(int i, boolean asRungs) {
+        Outline outline = circuit.outline();
+        Network node = outline.node(i);
+        if (node instanceof Part part) return disguised(part(part), i);
+        if (node instanceof Point point) return new PointElement(point.name(), type);
+        if (node instanceof Metered metered) return new MeteredElement(metered.voltmeter(), of(i + 1, false), type);
+        List<Element> members = new ArrayList<>();
+        for (int member : outline.membersOf(i)) members.add(of(member, false));
+        if (outline.join(i) == Join.SERIES) return new LineElement(members);
+        if (plan.arrangement() == Plan.Arrangement.DISGUISED) Collections.shuffle(members, chance(i));
+        return new BranchesElement(members, asRungs, entries.getOrDefault(i, ""), exits.getOrDefault(i, ""), type);
+    }
+
+    /** Those of several nodes one behind the other. */
+    LineElement line(int[] nodes, int from, int to) {
+        List<Element> elements = new ArrayList<>();
+        for (int k = from; k < to; k++) elements.add(of(nodes[k], false));
+        return new LineElement(elements);
+    }
+
+    private PartElement part(Part part) {
+        boolean carries = captions.carrying().contains(part.label());
+        boolean signed = carries && plan.polarity() && part.kind().resistive();
+        Marks marks = new Marks(carries ? plan.arrows() : Plan.Arrows.NONE, signed);
+        return new PartElement(part.label(), captions.of(part.label()), Symbol.of(part, plan.resistor()), type, marks);
+    }
+
+    /** A part in a disguised drawing may lie on a detour, or aslant. */
+    private Element disguised(PartElement part, int node) {
+        if (plan.arrangement() != Plan.Arrangement.DISGUISED || plan.degree() < 2) return part;
+        Random chance = chance(node);
+        if (plan.degree() > 2 && chance.nextInt(4) == 0) return new SlantedElement(part);
+        boolean detour = chance.nextInt(3) == 0;
+        return detour ? new DetourElement(part, 10 + chance.nextInt((int) LONGEST_DETOUR - 10)) : part;
+    }
+
+    /** Chance that depends on the seed and the place alone, so that one part's choice does not move another's. */
+    private Random chance(int node) {
+        Random chance = new Random(plan.seed() * 31 + node);
+        chance.nextInt();
+        return chance;
+    }
+
+    /** The source, its internal resistance and the voltmeters across its terminals. */
+    Element source() {
+        Element source = emf();
+        for (String voltmeter : circuit.source().voltmeters()) source = new MeteredElement(voltmeter, source, type);
+        return source;
+    }
+
+    private Element emf() {
+        Element battery = new BatteryElement(captions.emf(), type);
+        return circuit.source().internalResistance() > 0
+                ? new LineElement(List.of(battery, internalResistance()))
+                : battery;
+    }
+
+    PartElement internalResistance() {
+        List<String> value =
+                captions.internalResistance().isEmpty() ? List.of() : List.of(captions.internalResistance());
+        return new PartElement("r", value, Symbol.resistor(plan.resistor()), type, Marks.NONE);
+    }
+}

@@ -1,0 +1,58 @@
+package didaxis.core.drawing;
+
+import didaxis.core.style.HouseStyle.ResistorSymbol;
+
+/**
+ * How a circuit is to be drawn.
+ *
+ * @param degree how hard a disguised drawing is to read, 1 to 3; of no meaning to the others
+ * @param seed what a disguised drawing is drawn from: the same seed gives the same drawing
+ * @param arrows which way the arrows of the currents point
+ * @param polarity whether + and − stand at the ends of what a voltage is across
+ * @param junctionNames whether the junctions are named
+ */
+public record Plan(
+        Arrangement arrangement,
+        int degree,
+        long seed,
+        ResistorSymbol resistor,
+        Arrows arrows,
+        boolean polarity,
+        boolean junctionNames) {
+    /** Ways to lay out a circuit. */
+    public enum Arrangement {
+        /** The source at the left, the current along the top, down the right, back along the bottom. */
+        LOOP,
+        /** Straightened from left to right between the terminals. */
+        LINE,
+        /** The loop made harder to read: turned round, branches swapped, the source moved, wires long, parts slanted. */
+        DISGUISED
+    }
+
+    /** Arrows of currents. */
+    public enum Arrows {
+        NONE,
+        CONVENTIONAL,
+        ELECTRON_FLOW
+    }
+
+    public static final int HARDEST = 3;
+
+    /** A loop of rectangles with its junctions named. */
+    public static final Plan USUAL =
+            new Plan(Arrangement.LOOP, 1, 0, ResistorSymbol.RECTANGLE, Arrows.NONE, false, true);
+
+    public Plan {
+        if (degree < 1 || degree > HARDEST) {
+            throw new IllegalArgumentException("degree of disguise (" + degree + ") must be 1 to " + HARDEST);
+        }
+    }
+
+    public Plan with(Arrangement other) {
+        return new Plan(other, degree, seed, resistor, arrows, polarity, junctionNames);
+    }
+
+    public Plan with(ResistorSymbol other) {
+        return new Plan(arrangement, degree, seed, other, arrows, polarity, junctionNames);
+    }
+}

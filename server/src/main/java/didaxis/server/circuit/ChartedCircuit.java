@@ -1,0 +1,59 @@
+package didaxis.server.circuit;
+
+import didaxis.core.analysis.Chart;
+import didaxis.core.analysis.Check;
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Subject;
+import didaxis.core.quantity.Quantity;
+import didaxis.core.style.HouseStyle;
+import didaxis.core.working.CarriedChecks;
+import didaxis.core.working.Deduction;
+import didaxis.core.working.Relations;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/**
+ * A circuit worked in a house style.
+ *
+ * @param working the steps from its settings to every cell the style has
+ */
+public record ChartedCircuit(Chart chart, HouseStyle style, Relations relations, Deduction working) {
+    public static ChartedCircuit of(Chart chart, HouseStyle style) {
+        Relations relations = Relations.of(chart, style);
+        List<Cell> all = new ArrayList<>();
+        for (Subject row : chart.rows()) {
+            for (Quantity quantity : style.columns()) all.add(Cell.of(row, quantity));
+        }
+        for (Subject reading : chart.subjects().readings()) {
+            all.add(Cell.of(reading, Quantity.VOLTAGE));
+            all.add(Cell.of(reading, Quantity.POTENTIAL));
+        }
+        all.removeIf(cell -> hidden(cell, style));
+        Deduction working = Deduction.of(relations, Deduction.fromResistancesAndEmf(relations), all);
+        return new ChartedCircuit(chart, style, relations, working);
+    }
+
+    /** A group is no real part: some styles give it no power. */
+    private static boolean hidden(Cell cell, HouseStyle style) {
+        return !style.groupPowers()
+                && cell.quantity() == Quantity.POWER
+                && cell.subject().kind() == Subject.Kind.GROUP;
+    }
+
+    /** What the style's chart shows in a cell: the true value, or the one that was carried on rounded. */
+    public OptionalDouble value(Cell cell) {
+        if (hidden(cell, style)) return OptionalDouble.empty();
+        Double carried = style.carryRounded() ? working.values().get(cell) : null;
+        return carried == null ? chart.value(cell) : OptionalDouble.of(carried);
+    }
+
+    /** The checks at the chart's foot, of the values it shows. */
+    public List<Check> checks() {
+        List<Check> exact = Check.all(chart);
+        if (!style.carryRounded()) return exact;
+        List<Check> carried = new ArrayList<>(CarriedChecks.of(relations, working));
+        carried.add(exact.get(exact.size() - 1));
+        return carried;
+    }
+}
