@@ -1,5 +1,5 @@
 import { queryOptions } from '@tanstack/react-query'
-import { body, client } from './client'
+import { body, client, type Schemas } from './client'
 
 export interface Room {
   width: number
@@ -12,10 +12,33 @@ export const sessionQuery = queryOptions({
   staleTime: 60_000,
 })
 
-export const analysisQuery = (notation: string, room: Room) =>
+export const stylesQuery = queryOptions({
+  queryKey: ['styles'],
+  queryFn: () => body(client.GET('/api/styles')),
+  staleTime: Infinity,
+})
+
+/** A circuit, the style it is worked in, and how it is to be drawn. */
+export type CircuitRequest = Schemas['CircuitRequest']
+
+export const analysisQuery = (request: CircuitRequest) =>
   queryOptions({
-    queryKey: ['analysis', notation, room],
-    queryFn: () => body(client.POST('/api/circuits/analysis', { body: { notation, room } })),
+    queryKey: ['analysis', request],
+    queryFn: () => body(client.POST('/api/circuits/analysis', { body: request })),
+    staleTime: Infinity,
+  })
+
+export const foldingQuery = (request: CircuitRequest) =>
+  queryOptions({
+    queryKey: ['folding', request],
+    queryFn: () => body(client.POST('/api/circuits/folding', { body: request })),
+    staleTime: Infinity,
+  })
+
+export const pairQuery = (request: Schemas['PairRequest']) =>
+  queryOptions({
+    queryKey: ['pair', request],
+    queryFn: () => body(client.POST('/api/circuits/folding/pair', { body: request })),
     staleTime: Infinity,
   })
 

@@ -10,12 +10,14 @@ interface DrawingProps {
   selected?: ReadonlySet<string>
   /** Called with a part's label; without it nothing can be selected. */
   onSelect?: (part: string) => void
+  /** A small redraw: thin lines and no text. */
+  small?: boolean
 }
 
 const ANCHORS: Record<string, 'start' | 'middle' | 'end'> = { start: 'start', middle: 'middle', end: 'end' }
 
 /** Paints a scene; it decides nothing but ink. */
-export function Drawing({ scene, words, selected = new Set(), onSelect }: DrawingProps) {
+export function Drawing({ scene, words, selected = new Set(), onSelect, small }: DrawingProps) {
   const ink = (role: string, part: string) =>
     `${classes[role] ?? ''} ${part && selected.has(part) ? classes.inHand : ''}`
   // Rings lie under what is drawn inside them, dots on top of the wires.
@@ -33,11 +35,11 @@ export function Drawing({ scene, words, selected = new Set(), onSelect }: Drawin
       ))
   return (
     <svg
-      className={classes.drawing}
+      className={`${classes.drawing} ${small ? classes.small : ''}`}
       viewBox={`0 0 ${scene.width} ${scene.height}`}
-      style={{ maxWidth: scene.width * 1.25, maxHeight: scene.height * 1.25 }}
+      style={small ? undefined : { maxWidth: scene.width * 1.25, maxHeight: scene.height * 1.25 }}
       role={onSelect ? 'group' : 'img'}
-      aria-label={words}
+      aria-label={words || undefined}
     >
       {circles(false)}
       {scene.lines.map((line) =>
@@ -87,12 +89,13 @@ export function Drawing({ scene, words, selected = new Set(), onSelect }: Drawin
 }
 
 function LabelText({ label }: { label: string }) {
-  const letters = label.replace(/[0-9]+$/, '')
+  const split = /^([A-Z]+)([0-9]+|[a-z]+)$/.exec(label)
+  if (!split) return <tspan fontStyle={/^[a-z]$/i.test(label) ? 'italic' : undefined}>{label}</tspan>
   return (
     <>
-      <tspan fontStyle="italic">{letters}</tspan>
+      <tspan fontStyle="italic">{split[1]}</tspan>
       <tspan dy="0.25em" fontSize="0.72em">
-        {label.slice(letters.length)}
+        {split[2]}
       </tspan>
     </>
   )

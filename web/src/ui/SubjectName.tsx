@@ -5,7 +5,7 @@ export function SubjectName({ id }: { id: string }) {
   return (
     <span>
       <i>{match[1]}</i>
-      <sub style={{ fontSize: '0.72em' }}>{match[2]}</sub>
+      <sub style={{ fontSize: '0.72em', lineHeight: 0 }}>{match[2]}</sub>
     </span>
   )
 }

@@ -8,7 +8,11 @@ import { ChartTable } from './ChartTable'
 
 const shown = { resistance: '5.00', voltage: '10.0', current: '2.00', power: '20.0' }
 const analysis = {
-  units: { resistance: 'Ω', voltage: 'V', current: 'A', power: 'W' },
+  wholeWord: 'total',
+  columns: [
+    { quantity: 'resistance', symbol: 'R', word: 'resistance', unit: 'Ω' },
+    { quantity: 'current', symbol: 'I', word: 'current', unit: 'A' },
+  ],
   rows: [
     { id: 'R1', kind: 'part', members: ['R1'], resistance: 5, shown, condition: 'normal' },
     { id: 'S1', kind: 'part', members: ['S1'], shown: { current: '0' }, condition: 'no-current' },

@@ -1,8 +1,9 @@
 import type { KeyboardEvent } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
-import { SubjectName } from '../ui/SubjectName'
-import { COLUMNS, keyOf, turned, cellUse, withMarks, type Column, type Row, type Uses } from './cells'
+import { ChartFrame, type Column, type Row } from '../ui/ChartFrame'
+import frame from '../ui/ChartFrame.module.css'
+import { keyOf, turned, cellUse, withMarks, type Uses } from './cells'
 import classes from './ChartTable.module.css'
 
 interface ChartTableProps {
@@ -11,57 +12,27 @@ interface ChartTableProps {
   onUses: (uses: Uses) => void
   /** The row in hand. */
   selected: string
+  /** Rows of the stage in hand. */
+  lit?: ReadonlySet<string>
   onSelect: (row: string) => void
   /** The cell whose marks are being set. */
   onCell: (key: string) => void
 }
 
-const LETTERS: Record<Column, string> = { resistance: 'R', voltage: 'V', current: 'I', power: 'P' }
 const KEYS = { g: 'given', a: 'asked', w: 'withheld' } as const
 
 /** The whole chart; a click or a key on a cell turns it given, asked or withheld. */
-export function ChartTable({ analysis, uses, onUses, selected, onSelect, onCell }: ChartTableProps) {
-  const { t } = useTranslation()
+export function ChartTable({ analysis, uses, onUses, selected, lit, onSelect, onCell }: ChartTableProps) {
   return (
-    <table className={classes.chart}>
-      <caption className={classes.caption}>{t('chart.caption')}</caption>
-      <thead>
-        <tr>
-          <td />
-          {COLUMNS.map((column) => (
-            <th key={column} scope="col">
-              <abbr title={t(`quantity.${column}`)}>
-                <i>{LETTERS[column]}</i>
-              </abbr>{' '}
-              <span className={classes.unit}>{analysis.units[column]}</span>
-            </th>
-          ))}
-        </tr>
-      </thead>
-      <tbody>
-        {analysis.rows.map((row) => (
-          <tr
-            key={row.id}
-            data-row={row.id}
-            className={row.id === selected ? classes.inHand : undefined}
-            aria-selected={row.id === selected}
-          >
-            <th scope="row" className={row.kind === 'group' ? classes.group : undefined}>
-              <button type="button" className={classes.subject} onClick={() => onSelect(row.id)}>
-                <SubjectName
-                  id={row.kind === 'part' || row.kind === 'group' ? row.id : t(`chart.${row.kind}`)}
-                />
-              </button>
-            </th>
-            {COLUMNS.map((column) => (
-              <td key={column}>
-                <ChartCell row={row} column={column} uses={uses} onUses={onUses} onCell={onCell} />
-              </td>
-            ))}
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <ChartFrame
+      analysis={analysis}
+      selected={selected}
+      lit={lit}
+      onSelect={onSelect}
+      cell={(row, column) => (
+        <ChartCell row={row} column={column} uses={uses} onUses={onUses} onCell={onCell} />
+      )}
+    />
   )
 }
 
@@ -75,11 +46,11 @@ interface ChartCellProps {
 
 function ChartCell({ row, column, uses, onUses, onCell }: ChartCellProps) {
   const { t } = useTranslation()
-  const shown = row.shown[column]
+  const shown = row.shown[column.quantity]
   if (shown === undefined) {
-    return <span className={classes.none}>{t(`chart.none.${row.condition}`)}</span>
+    return <span className={frame.none}>{t(`chart.none.${row.condition}`)}</span>
   }
-  const key = keyOf({ subject: row.id, quantity: column })
+  const key = keyOf({ subject: row.id, quantity: column.quantity })
   const use = cellUse(uses, key)
   const marks = uses.asked.get(key)
   const onKeyDown = (event: KeyboardEvent) => {
@@ -93,7 +64,7 @@ function ChartCell({ row, column, uses, onUses, onCell }: ChartCellProps) {
       className={`${classes.cell} ${classes[use]}`}
       data-use={use}
       aria-label={t('chart.cell', {
-        quantity: t(`quantity.${column}`),
+        quantity: column.word,
         subject: row.id,
         shown,
         use: t(`use.${use}`),

@@ -1,6 +1,7 @@
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { Formula } from '../ui/Formula'
+import { equation } from './equation'
 import classes from './Working.module.css'
 
 type Step = Schemas['StepView']
@@ -48,9 +49,4 @@ export function Working({ steps, selected, onSelect }: WorkingProps) {
       })}
     </div>
   )
-}
-
-function equation(step: Step): string {
-  const sides = [step.symbol, step.formula, step.substitution].filter((side) => side !== '')
-  return `<mrow>${sides.join('<mo>=</mo>')}<mo>=</mo><mtext>${step.result}</mtext></mrow>`
 }

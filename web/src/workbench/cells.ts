@@ -4,9 +4,6 @@ export type Cell = Schemas['CellView']
 export type Row = Schemas['RowView']
 export type Use = 'given' | 'asked' | 'withheld'
 
-export const COLUMNS = ['resistance', 'voltage', 'current', 'power'] as const
-export type Column = (typeof COLUMNS)[number]
-
 /** What each cell is to the learner; a cell that is in neither map is withheld. */
 export interface Uses {
   given: ReadonlySet<string>

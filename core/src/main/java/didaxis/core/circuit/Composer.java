@@ -10,7 +10,7 @@ import java.util.function.Function;
 
 /**
  * Changes a circuit one act at a time. What is named in an act is a part, a voltmeter, a point (".B") or the
- * source ("total"). Every act leads from a circuit to a circuit; nothing in between can be drawn.
+ * source ("source"). Every act leads from a circuit to a circuit; nothing in between can be drawn.
  */
 public final class Composer {
     /** Where something new is put, seen from what is named. */
@@ -45,7 +45,7 @@ public final class Composer {
     }
 
     /** The name by which the source is meant. */
-    public static final String SOURCE = Subject.TOTAL.id();
+    public static final String SOURCE = "source";
 
     private static final Source FIRST_SOURCE = new Source(12, 0, List.of());
 

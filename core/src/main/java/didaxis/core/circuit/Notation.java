@@ -72,9 +72,7 @@ public final class Notation {
         StringBuilder text = new StringBuilder();
         Source source = circuit.source();
         source.voltmeters().forEach(meter -> text.append(meter).append('['));
-        text.append(AmountFormat.exactly(source.emf())).append(" V");
-        if (source.internalResistance() > 0)
-            text.append(" r=").append(AmountFormat.exactly(source.internalResistance()));
+        text.append(setting(source));
         text.append("]".repeat(source.voltmeters().size())).append(" : ");
         Deque<Object> waiting = new ArrayDeque<>();
         waiting.push(circuit.network());
@@ -92,6 +90,18 @@ public final class Notation {
             bracketed = next instanceof String s && s.endsWith("[");
         }
         return text.toString();
+    }
+
+    /** What a source is set to: "9 V r=0.5". */
+    public static String setting(Source source) {
+        String emf = AmountFormat.exactly(source.emf()) + " V";
+        return source.internalResistance() > 0 ? emf + " r=" + AmountFormat.exactly(source.internalResistance()) : emf;
+    }
+
+    /** What a part is set to and rated for, as it stands behind its '=': "4.7k", "open", "6{6 V, 3 W}"; empty where there is nothing. */
+    public static String setting(Part part) {
+        String setting = setting(part.setting());
+        return (setting.isEmpty() ? "" : setting.substring(1)) + rating(part.rating());
     }
 
     private static void push(Deque<Object> waiting, List<Network> members, String between, boolean bracketed) {

@@ -1,5 +1,6 @@
 package didaxis.core.drawing;
 
+import didaxis.core.circuit.Composer;
 import didaxis.core.drawing.Scene.Anchor;
 import didaxis.core.drawing.Scene.Role;
 
@@ -29,7 +30,7 @@ record BatteryElement(String emf, Type type) implements Element {
         }
         plate(pen, frame.from(start + 38, 0), LONG);
         plate(pen, frame.from(start + LENGTH, 0), SHORT);
-        pen.area("total", frame.at(start, -LONG), frame.at(start + LENGTH, LONG), 6);
+        pen.area(Composer.SOURCE, frame.at(start, -LONG), frame.at(start + LENGTH, LONG), 6);
         Spot plus = frame.lying() ? frame.at(start - 12, -4) : frame.at(start - 4, -LONG - 3);
         Anchor side = frame.lying() ? Anchor.MIDDLE : opposite(frame.beside());
         pen.text(plus, side, Type.USUAL.value(), "+", Role.SIGN, "");
@@ -37,11 +38,11 @@ record BatteryElement(String emf, Type type) implements Element {
                 ? frame.at(length / 2, LONG + 5).plus(0, TextWidth.ascent(type.label()))
                 : frame.at(length / 2, LONG + 10).plus(0, 5);
         Anchor at = frame.lying() ? Anchor.MIDDLE : frame.beside();
-        pen.text(beside, at, type.label(), emf, Role.VALUE, "total");
+        pen.text(beside, at, type.label(), emf, Role.VALUE, Composer.SOURCE);
     }
 
     private static void plate(Pen pen, Frame frame, double half) {
-        pen.stroke("total", frame.at(0, -half), frame.at(0, half));
+        pen.stroke(Composer.SOURCE, frame.at(0, -half), frame.at(0, half));
     }
 
     private static Anchor opposite(Anchor anchor) {

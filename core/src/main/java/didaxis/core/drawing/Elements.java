@@ -7,6 +7,7 @@ import didaxis.core.circuit.Outline;
 import didaxis.core.circuit.Outline.Join;
 import didaxis.core.circuit.Part;
 import didaxis.core.circuit.Point;
+import didaxis.core.circuit.Subject;
 import didaxis.core.circuit.Terminals;
 import didaxis.core.drawing.PartElement.Marks;
 import java.util.ArrayList;
@@ -76,7 +77,14 @@ final class Elements {
         boolean carries = captions.carrying().contains(part.label());
         boolean signed = carries && plan.polarity() && part.kind().resistive();
         Marks marks = new Marks(carries ? plan.arrows() : Plan.Arrows.NONE, signed);
-        return new PartElement(part.label(), captions.of(part.label()), Symbol.of(part, plan.resistor()), type, marks);
+        return new PartElement(
+                part.label(), shown(part), captions.of(part.label()), Symbol.of(part, plan.resistor()), type, marks);
+    }
+
+    /** A folded whole is R with an index, as its group rows are. */
+    private static String shown(Part part) {
+        if (part.label().equals(Subject.TOTAL.id())) return "Rt";
+        return part.label().equals(Subject.EXTERNAL.id()) ? "Rext" : part.label();
     }
 
     /** A part in a disguised drawing may lie on a detour, or aslant. */
@@ -112,6 +120,6 @@ final class Elements {
     PartElement internalResistance() {
         List<String> value =
                 captions.internalResistance().isEmpty() ? List.of() : List.of(captions.internalResistance());
-        return new PartElement("r", value, Symbol.resistor(plan.resistor()), type, Marks.NONE);
+        return new PartElement("r", "r", value, Symbol.resistor(plan.resistor()), type, Marks.NONE);
     }
 }

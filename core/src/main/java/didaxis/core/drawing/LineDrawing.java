@@ -1,6 +1,7 @@
 package didaxis.core.drawing;
 
 import didaxis.core.circuit.Circuit;
+import didaxis.core.circuit.Composer;
 import didaxis.core.drawing.Scene.Anchor;
 import didaxis.core.drawing.Scene.Role;
 import java.util.ArrayList;
@@ -47,12 +48,12 @@ record LineDrawing(Circuit circuit, Captions captions, Elements elements, Type t
         line.draw(pen, Frame.rightwards(new Spot(LEAD, 0)), length);
         pen.wire(new Spot(LEAD + length, 0), new Spot(end, 0));
         pen.ring("", new Spot(end + RADIUS, 0), RADIUS);
-        pen.area("total", new Spot(-2 * RADIUS, 0), new Spot(0, 0), 14);
+        pen.area(Composer.SOURCE, new Spot(-2 * RADIUS, 0), new Spot(0, 0), 14);
         double size = type.label();
         Spot sign = new Spot(-2 * RADIUS - 6, size * 0.3);
         pen.text(sign, Anchor.END, size, "+", Role.SIGN, "");
         Spot emf = sign.plus(-TextWidth.of("+", size) - 8, 0);
-        pen.text(emf, Anchor.END, size, captions.emf(), Role.VALUE, "total");
+        pen.text(emf, Anchor.END, size, captions.emf(), Role.VALUE, Composer.SOURCE);
         pen.text(new Spot(end + 2 * RADIUS + 6, size * 0.3), Anchor.START, size, "−", Role.SIGN, "");
         return pen.scene();
     }

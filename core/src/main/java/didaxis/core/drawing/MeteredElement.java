@@ -9,7 +9,7 @@ record MeteredElement(String voltmeter, Element stretch, Type type) implements E
     private static final double CLEAR = 12;
 
     private PartElement meter() {
-        return new PartElement(voltmeter, List.of(), Symbol.meter("V"), type, PartElement.Marks.NONE);
+        return new PartElement(voltmeter, voltmeter, List.of(), Symbol.meter("V"), type, PartElement.Marks.NONE);
     }
 
     private double offset(boolean lying) {

@@ -8,8 +8,12 @@ import java.util.List;
  * A symbol on the wire with its label and lines of text: above and below it when lying, beside it when
  * standing. Where a current passes, its arrow lies on the wire before the symbol, and the signs of the
  * voltage stand at the symbol's ends.
+ *
+ * @param part whose it is
+ * @param label what is printed for it
  */
-record PartElement(String label, List<String> lines, Symbol symbol, Type type, Marks marks) implements Element {
+record PartElement(String part, String label, List<String> lines, Symbol symbol, Type type, Marks marks)
+        implements Element {
     /** What is marked at the part: an arrow or none, signs or none. */
     record Marks(Plan.Arrows arrows, boolean polarity) {
         static final Marks NONE = new Marks(Plan.Arrows.NONE, false);
@@ -66,8 +70,8 @@ record PartElement(String label, List<String> lines, Symbol symbol, Type type, M
         double end = start + symbol.length();
         pen.wire(frame.at(0, 0), frame.at(start, 0));
         pen.wire(frame.at(end, 0), frame.at(length, 0));
-        symbol.draw(pen, label, frame.from(start, 0));
-        pen.area(label, frame.at(start, -symbol.halfWidth()), frame.at(end, symbol.halfWidth()), 10);
+        symbol.draw(pen, part, frame.from(start, 0));
+        pen.area(part, frame.at(start, -symbol.halfWidth()), frame.at(end, symbol.halfWidth()), 10);
         if (marks.arrows() != Plan.Arrows.NONE) arrow(pen, frame, start - lead() + 7);
         if (marks.polarity()) signs(pen, frame, start, end);
         if (frame.lying()) captionLying(pen, frame.at(length / 2, 0));
@@ -77,7 +81,7 @@ record PartElement(String label, List<String> lines, Symbol symbol, Type type, M
     private void arrow(Pen pen, Frame frame, double s) {
         double ahead = marks.arrows() == Plan.Arrows.CONVENTIONAL ? ARROW_HALF_LENGTH : -ARROW_HALF_LENGTH;
         pen.arrow(
-                label,
+                part,
                 frame.at(s + ahead, 0),
                 frame.at(s - ahead, -ARROW_HALF_WIDTH),
                 frame.at(s - ahead, ARROW_HALF_WIDTH));
@@ -101,25 +105,24 @@ record PartElement(String label, List<String> lines, Symbol symbol, Type type, M
                     label);
         else {
             Anchor away = frame.beside() == Anchor.START ? Anchor.END : Anchor.START;
-            pen.text(frame.at(s, -SIGN_CLEAR).plus(0, size * 0.3), away, size, sign, Role.SIGN, label);
+            pen.text(frame.at(s, -SIGN_CLEAR).plus(0, size * 0.3), away, size, sign, Role.SIGN, part);
         }
     }
 
     private void captionLying(Pen pen, Spot middle) {
         double half = symbol.halfWidth();
-        pen.text(middle.plus(0, -half - CLEAR - raise()), Anchor.MIDDLE, type.label(), label, Role.LABEL, label);
+        pen.text(middle.plus(0, -half - CLEAR - raise()), Anchor.MIDDLE, type.label(), label, Role.LABEL, part);
         for (int k = 0; k < lines.size(); k++) {
             double down = half + CLEAR + TextWidth.ascent(type.value()) + type.line() * k;
-            pen.text(middle.plus(0, down), Anchor.MIDDLE, type.value(), lines.get(k), Role.VALUE, label);
+            pen.text(middle.plus(0, down), Anchor.MIDDLE, type.value(), lines.get(k), Role.VALUE, part);
         }
     }
 
     private void captionStanding(Pen pen, Spot beside, Anchor anchor) {
         double top = -type.line() * lines.size() / 2 + 5 * type.larger();
-        pen.text(beside.plus(0, top), anchor, type.label(), label, Role.LABEL, label);
+        pen.text(beside.plus(0, top), anchor, type.label(), label, Role.LABEL, part);
         for (int k = 0; k < lines.size(); k++) {
-            pen.text(
-                    beside.plus(0, top + type.line() * (k + 1)), anchor, type.value(), lines.get(k), Role.VALUE, label);
+            pen.text(beside.plus(0, top + type.line() * (k + 1)), anchor, type.value(), lines.get(k), Role.VALUE, part);
         }
     }
 }

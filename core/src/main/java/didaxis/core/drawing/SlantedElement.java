@@ -51,8 +51,8 @@ record SlantedElement(PartElement part) implements Element {
         double before = (all - part.symbol().length()) / 2;
         pen.wire(slanted.at(0, 0), slanted.at(before, 0));
         pen.wire(slanted.at(all - before, 0), slanted.at(all, 0));
-        part.symbol().draw(pen, part.label(), slanted.from(before, 0));
-        pen.area(part.label(), slanted.at(before, 0), slanted.at(all - before, 0), 8);
+        part.symbol().draw(pen, part.part(), slanted.from(before, 0));
+        pen.area(part.part(), slanted.at(before, 0), slanted.at(all - before, 0), 8);
         caption(pen, frame, length / 2, reach + CLEAR);
     }
 
@@ -63,11 +63,10 @@ record SlantedElement(PartElement part) implements Element {
         Spot first = frame.lying()
                 ? frame.at(middle, beyond).plus(0, TextWidth.ascent(type.label()))
                 : frame.at(middle, beyond).plus(0, -textHeight() / 2 + type.label());
-        pen.text(first, anchor, type.label(), part.label(), Role.LABEL, part.label());
+        pen.text(first, anchor, type.label(), part.label(), Role.LABEL, part.part());
         List<String> lines = part.lines();
         for (int k = 0; k < lines.size(); k++) {
-            pen.text(
-                    first.plus(0, type.line() * (k + 1)), anchor, type.value(), lines.get(k), Role.VALUE, part.label());
+            pen.text(first.plus(0, type.line() * (k + 1)), anchor, type.value(), lines.get(k), Role.VALUE, part.part());
         }
     }
 }

@@ -90,7 +90,7 @@ class ComposerTest {
         assertEquals("9 V : R1=5 + V1[R2=12 || R4=10] + (R3=4 || L1=6)", put(start, Place.BESIDE, "R2"));
         assertEquals("9 V : R1=5 + V1[R2=12] + ((R4=10 + R3=4) || L1=6)", put(start, Place.BEFORE, "R3"));
         assertEquals("9 V : (R1=5 + V1[R2=12] + (R3=4 || L1=6)) || R4=10", put(start, Place.BESIDE_GROUP, "L1"));
-        assertEquals("9 V : R4=10 + R1=5 + V1[R2=12] + (R3=4 || L1=6)", put(start, Place.BEFORE, "total"));
+        assertEquals("9 V : R4=10 + R1=5 + V1[R2=12] + (R3=4 || L1=6)", put(start, Place.BEFORE, Composer.SOURCE));
     }
 
     private static String put(String start, Place place, String name) {
@@ -117,7 +117,7 @@ class ComposerTest {
         assertEquals("This circuit has no “R9” to do that with.", refused(composer.remove("R9")));
         assertTrue(refused(composer.set("R1", "−3")).startsWith("Expected "));
         assertTrue(refused(composer.set("A1", "3")).startsWith("Expected "));
-        assertEquals("6 V r=0.5 : R1=5 + R2=4 + A1", composed(composer.set("total", "6 V r=0.5")));
+        assertEquals("6 V r=0.5 : R1=5 + R2=4 + A1", composed(composer.set(Composer.SOURCE, "6 V r=0.5")));
     }
 
     private static String composed(Outcome outcome) {

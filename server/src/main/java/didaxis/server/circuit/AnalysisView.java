@@ -3,8 +3,13 @@ package didaxis.server.circuit;
 import didaxis.core.analysis.Chart;
 import didaxis.core.analysis.Check;
 import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Circuit;
+import didaxis.core.circuit.Composer;
+import didaxis.core.circuit.Notation;
+import didaxis.core.circuit.Part;
 import didaxis.core.circuit.Subject;
 import didaxis.core.circuit.Subject.Kind;
+import didaxis.core.circuit.Subjects;
 import didaxis.core.circuit.Words;
 import didaxis.core.drawing.Plan;
 import didaxis.core.quantity.Amount;
@@ -24,6 +29,7 @@ import java.util.stream.Collectors;
 public record AnalysisView(
         String notation,
         String words,
+        List<ThingView> things,
         List<RowView> rows,
         List<MeterView> meters,
         List<PointView> points,
@@ -38,6 +44,25 @@ public record AnalysisView(
         boolean onPaperOnly) {
     /** Extra-low voltage ends here for direct current (IEC 61140: 120 V, ripple-free). */
     private static final double EXTRA_LOW_VOLTS = 120;
+
+    /**
+     * Something that can be taken in hand: a part, a voltmeter, a point or the "source".
+     *
+     * @param kind the kind of a part; empty for what is none
+     * @param setting how its setting is written in the notation
+     */
+    public record ThingView(String name, String kind, String setting) {
+        static List<ThingView> of(Circuit circuit) {
+            List<ThingView> things = new ArrayList<>();
+            things.add(new ThingView(Composer.SOURCE, "", Notation.setting(circuit.source())));
+            for (Part part : circuit.parts()) {
+                String kind = part.kind().name().toLowerCase(Locale.ROOT).replace('_', '-');
+                things.add(new ThingView(part.label(), kind, Notation.setting(part)));
+            }
+            for (Subject reading : Subjects.of(circuit).readings()) things.add(new ThingView(reading.id(), "", ""));
+            return things;
+        }
+    }
 
     /**
      * A row of the chart.
@@ -95,6 +120,7 @@ public record AnalysisView(
         return new AnalysisView(
                 chart.circuit().toString(),
                 Words.describe(chart.circuit()),
+                ThingView.of(chart.circuit()),
                 chart.rows().stream()
                         .map(subject -> row(charted, subject, columns))
                         .toList(),

@@ -29,7 +29,7 @@ class ComposerController {
      * One act.
      *
      * @param notation the circuit as it stands; empty to begin one
-     * @param name what the act is done to: a part, voltmeter or point, or "total" for the source
+     * @param name what the act is done to: a part, voltmeter or point, or "source"
      * @param kind what is put, or put in its place
      * @param place where it is put
      * @param text what it is set to

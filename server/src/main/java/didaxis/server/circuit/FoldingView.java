@@ -7,6 +7,7 @@ import didaxis.core.circuit.Words;
 import didaxis.core.drawing.Plan;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.working.Step;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -17,19 +18,25 @@ public record FoldingView(List<StageView> stages) {
     /**
      * One redraw.
      *
-     * @param title what was done to come here: "R2 and R3 folded"
+     * @param kind given, resistances (what has none is left out) or fold
+     * @param members what was folded: "R2 and R3"; empty where nothing was
      * @param reason why they fold: "both ends on a and b"; empty where nothing was folded
      * @param join series or parallel; empty where nothing was folded
      * @param group the row that was folded; empty for none
+     * @param result the group's resistance; empty for none
      * @param rows the rows of the chart this stage uses, the group's first
      * @param folding the working of the fold
      * @param unfolding what going back from here gives: currents and voltages of the members
      */
     public record StageView(
-            String title,
+            @Schema(allowableValues = {"given", "resistances", "fold"})
+            String kind,
+
+            String members,
             String reason,
             String join,
             String group,
+            String result,
             List<String> rows,
             String words,
             SceneView scene,
@@ -41,7 +48,10 @@ public record FoldingView(List<StageView> stages) {
         List<StageView> views = new ArrayList<>();
         Set<Cell> told = new HashSet<>();
         for (int k = stages.size() - 1; k >= 0; k--) {
-            views.add(0, stage(charted, stages.get(k), k, stages.size() - 1, told, plan, room));
+            // A redraw of what is hard to read is drawn plainly: that is what redrawing is for.
+            boolean plain = k > 0 && plan.arrangement() == Plan.Arrangement.DISGUISED;
+            Plan drawn = plain ? plan.with(Plan.Arrangement.LOOP) : plan;
+            views.add(0, stage(charted, stages.get(k), k, stages.size() - 1, told, drawn, room));
         }
         return new FoldingView(views);
     }
@@ -72,10 +82,12 @@ public record FoldingView(List<StageView> stages) {
             fold.members().forEach(member -> rows.add(member.id()));
         });
         return new StageView(
-                title(stage, place),
+                stage.fold().isPresent() ? "fold" : place == 0 ? "given" : "resistances",
+                stage.fold().map(fold -> listed(fold.members())).orElse(""),
                 reason(stage),
                 stage.fold().map(fold -> fold.series() ? "series" : "parallel").orElse(""),
                 stage.fold().map(fold -> fold.group().id()).orElse(""),
+                folding.isEmpty() ? "" : folding.get(0).result(),
                 rows,
                 Words.describe(stage.circuit()),
                 SceneView.ofStage(stage, charted.style(), plan, room),
@@ -95,11 +107,6 @@ public record FoldingView(List<StageView> stages) {
                         .isPresent();
     }
 
-    private static String title(Folding.Stage stage, int place) {
-        if (stage.fold().isEmpty()) return place == 0 ? "as given" : "as resistances";
-        return listed(stage.fold().get().members()) + " folded";
-    }
-
     private static String reason(Folding.Stage stage) {
         return stage.fold()
                 .map(fold -> fold.series()
@@ -108,10 +115,16 @@ public record FoldingView(List<StageView> stages) {
                 .orElse("");
     }
 
+    private static String name(Subject member) {
+        return switch (member.kind()) {
+            case INTERNAL -> "r";
+            case EXTERNAL -> "the network";
+            default -> member.id();
+        };
+    }
+
     private static String listed(List<Subject> members) {
-        List<String> names = members.stream()
-                .map(member -> member.kind() == Subject.Kind.INTERNAL ? "r" : member.id())
-                .toList();
+        List<String> names = members.stream().map(FoldingView::name).toList();
         int last = names.size() - 1;
         return String.join(", ", names.subList(0, last)) + " and " + names.get(last);
     }

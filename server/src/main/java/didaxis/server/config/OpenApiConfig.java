@@ -5,7 +5,6 @@ import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.servers.Server;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.springdoc.core.customizers.OpenApiCustomizer;
@@ -25,7 +24,7 @@ class OpenApiConfig {
         return new OpenAPI().info(new Info().title("Didaxis").version("1")).servers(List.of(new Server().url("/")));
     }
 
-    /** Every field of a record is always there; one that may hold nothing says so by its type. */
+    /** Every field of a record is there, but for those that may be null: these may also be left out. */
     @Bean
     @SuppressWarnings("rawtypes")
     OpenApiCustomizer everyFieldIsThere() {
@@ -33,8 +32,17 @@ class OpenApiConfig {
             if (api.getComponents() == null || api.getComponents().getSchemas() == null) return;
             for (Schema<?> schema : api.getComponents().getSchemas().values()) {
                 Map<String, Schema> properties = schema.getProperties();
-                if (properties != null) schema.setRequired(new ArrayList<>(properties.keySet()));
+                if (properties != null) schema.setRequired(neverNull(properties));
             }
         };
+    }
+
+    @SuppressWarnings("rawtypes")
+    private static List<String> neverNull(Map<String, Schema> properties) {
+        return properties.entrySet().stream()
+                .filter(property -> property.getValue().getTypes() == null
+                        || !property.getValue().getTypes().contains("null"))
+                .map(Map.Entry::getKey)
+                .toList();
     }
 }

@@ -1,0 +1,77 @@
+import type { ReactNode } from 'react'
+import { useTranslation } from 'react-i18next'
+import type { Schemas } from '../api/client'
+import classes from './ChartFrame.module.css'
+import { SubjectName } from './SubjectName'
+
+type Analysis = Pick<Schemas['AnalysisView'], 'rows' | 'columns' | 'wholeWord'>
+export type Row = Schemas['RowView']
+export type Column = Schemas['ColumnView']
+
+interface ChartFrameProps {
+  analysis: Analysis
+  /** The row in hand. */
+  selected?: string
+  /** Rows of the stage in hand. */
+  lit?: ReadonlySet<string>
+  /** Without it rows are only read. */
+  onSelect?: (row: string) => void
+  cell: (row: Row, column: Column) => ReactNode
+}
+
+/** The chart's lines, letters and names; what stands in a cell is up to who uses it. */
+export function ChartFrame({ analysis, selected, lit, onSelect, cell }: ChartFrameProps) {
+  const { t } = useTranslation()
+  const name = (row: Row) =>
+    row.kind === 'part' || row.kind === 'group' ? (
+      <SubjectName id={row.id} />
+    ) : row.kind === 'total' ? (
+      analysis.wholeWord
+    ) : (
+      t(`chart.${row.kind}`)
+    )
+  const rowClass = (row: Row) =>
+    [row.id === selected && classes.inHand, lit?.has(row.id) && classes.lit].filter(Boolean).join(' ')
+  return (
+    <table className={classes.chart} data-dense={analysis.rows.length > 9}>
+      <caption className={classes.caption}>{t('chart.caption')}</caption>
+      <thead>
+        <tr>
+          <td />
+          {analysis.columns.map((column) => (
+            <th key={column.quantity} scope="col">
+              <abbr title={column.word}>
+                <i>{column.symbol}</i>
+              </abbr>{' '}
+              <span className={classes.unit}>{column.unit}</span>
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {analysis.rows.map((row) => (
+          <tr
+            key={row.id}
+            data-row={row.id}
+            data-lit={lit?.has(row.id) ?? false}
+            className={rowClass(row)}
+            aria-selected={row.id === selected}
+          >
+            <th scope="row" className={row.kind === 'group' ? classes.group : undefined}>
+              {onSelect ? (
+                <button type="button" className={classes.subject} onClick={() => onSelect(row.id)}>
+                  {name(row)}
+                </button>
+              ) : (
+                <span className={classes.subject}>{name(row)}</span>
+              )}
+            </th>
+            {analysis.columns.map((column) => (
+              <td key={column.quantity}>{cell(row, column)}</td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}

@@ -1,0 +1,154 @@
+import { Tabs, Text } from '@mantine/core'
+import { useElementSize, useHotkeys } from '@mantine/hooks'
+import { useMemo, useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import type { Schemas } from '../api/client'
+import { Failed } from '../ui/Failed'
+import { notify } from '../ui/notify'
+import classes from './Bench.module.css'
+import { Board } from './Board'
+import { ChartFoot } from './ChartFoot'
+import { ChartTable } from './ChartTable'
+import { changed, historyOf, redone, undone } from './history'
+import { NotationLine } from './NotationLine'
+import { QuestionBar } from './QuestionBar'
+import { told, type Direction } from './stages'
+import { useBenchView } from './useBenchView'
+import { useComposer } from './useComposer'
+import { useUses } from './useUses'
+import { useWorkedCircuit } from './useWorkedCircuit'
+import { Working } from './Working'
+
+interface BenchProps {
+  notation: string
+  question?: Schemas['QuestionView']
+}
+
+/** One circuit: its line of text, its drawing and stages, and its numbers. */
+export function Bench({ notation: first, question }: BenchProps) {
+  const { t } = useTranslation()
+  const view = useBenchView()
+  const [history, setHistory] = useState(() => historyOf(first))
+  const [inHand, setInHand] = useState('')
+  const [place, setPlace] = useState<{ stage: number; direction: Direction }>({
+    stage: 0,
+    direction: 'folding',
+  })
+  const [step, setStep] = useState('')
+  const [cell, setCell] = useState('')
+  const { ref, width, height } = useElementSize()
+  const room = useMemo(
+    () => ({ width: Math.round(width / 40) * 40, height: Math.round(height / 40) * 40 }),
+    [width, height],
+  )
+  const notation = history.now
+  const worked = useWorkedCircuit(notation, room, view.style, view.plan)
+  const { analysis, problem, stages } = worked
+  const stage = Math.min(place.stage, Math.max(0, stages.length - 1))
+  const [uses, setUses] = useUses(analysis?.rows, question)
+  const show = (next: typeof history) => {
+    setHistory(next)
+    if (next.now !== notation) setPlace({ stage: 0, direction: 'folding' })
+    if (!question) view.set({ circuit: next.now })
+  }
+  const composer = useComposer({
+    notation,
+    inHand: inHand || 'source',
+    onEdited: (edited) => {
+      setHistory((now) => changed(now, edited.notation))
+      setInHand(edited.inHand)
+      setPlace({ stage: 0, direction: 'folding' })
+      if (!question) view.set({ circuit: edited.notation })
+    },
+    onRefused: (sentence) => notify(sentence),
+  })
+  const undo = () => show(undone(history))
+  const redo = () => show(redone(history))
+  useHotkeys([
+    ['mod+Z', undo],
+    ['mod+Y', redo],
+    ['mod+shift+Z', redo],
+  ])
+  const selectRow = (id: string) => setInHand(id === inHand ? '' : id)
+  return (
+    <>
+      <NotationLine
+        value={notation}
+        onChange={(text) => show(changed(history, text, Date.now()))}
+        problem={problem}
+        words={analysis?.words ?? ''}
+      />
+      <div className={classes.bench}>
+        <Board
+          view={view}
+          analysis={analysis}
+          stages={stages}
+          stage={stage}
+          direction={place.direction}
+          onStage={(to) => setPlace({ stage: to, direction: to >= stage ? 'folding' : 'unfolding' })}
+          inHand={inHand}
+          onInHand={setInHand}
+          onAct={composer}
+          history={{
+            canUndo: history.past.length > 0,
+            canRedo: history.future.length > 0,
+            onUndo: undo,
+            onRedo: redo,
+          }}
+          empty={worked.empty}
+          roomRef={ref}
+        />
+        <section
+          className={`${classes.side} ${problem ? classes.stale : ''}`}
+          aria-label={t('workbench.numbers')}
+        >
+          {worked.failure && (
+            <Failed error={worked.failure.error} onRetry={() => void worked.failure?.refetch()} />
+          )}
+          <Tabs
+            value={view.view}
+            onChange={(value) => view.set({ view: value ?? 'chart' })}
+            keepMounted={false}
+          >
+            <Tabs.List>
+              <Tabs.Tab value="chart">{t('workbench.chart')}</Tabs.Tab>
+              <Tabs.Tab value="working">{t('workbench.working')}</Tabs.Tab>
+            </Tabs.List>
+            {analysis && (
+              <>
+                <Tabs.Panel value="chart" pt="xs">
+                  <ChartTable
+                    analysis={analysis}
+                    uses={uses}
+                    onUses={setUses}
+                    selected={inHand === 'source' ? 'total' : inHand}
+                    lit={new Set(told(stages, stage, place.direction).rows)}
+                    onSelect={selectRow}
+                    onCell={setCell}
+                  />
+                  <ChartFoot analysis={analysis} uses={uses} onUses={setUses} cell={cell} />
+                </Tabs.Panel>
+                <Tabs.Panel value="working" pt="xs">
+                  <Working
+                    steps={analysis.steps}
+                    selected={step}
+                    onSelect={(one) => {
+                      setStep(one.text)
+                      setInHand(one.cell.subject)
+                    }}
+                  />
+                </Tabs.Panel>
+              </>
+            )}
+          </Tabs>
+          {problem && (
+            <Text fz="sm" c="dimmed" mt="sm">
+              {t('workbench.stale')}
+            </Text>
+          )}
+          <QuestionBar notation={notation} uses={uses} question={question} ready={!problem && !!analysis} />
+        </section>
+      </div>
+    </>
+  )
+}

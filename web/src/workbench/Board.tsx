@@ -1,0 +1,143 @@
+import { Text } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
+import { useRef, useState, type KeyboardEvent } from 'react'
+import { useTranslation } from 'react-i18next'
+import type { Schemas } from '../api/client'
+import { pairQuery } from '../api/queries'
+import { Drawing } from '../ui/Drawing'
+import paper from '../ui/Drawing.module.css'
+import { BoardTools } from './BoardTools'
+import classes from './Board.module.css'
+import { ComposerBar } from './ComposerBar'
+import { actOf } from './composerKeys'
+import { FoldStrip } from './FoldStrip'
+import { KeyList } from './KeyList'
+import { StageBand } from './StageBand'
+import type { Direction } from './stages'
+import type { BenchView } from './useBenchView'
+import type { Act } from './useComposer'
+
+interface BoardProps {
+  view: BenchView
+  /** Missing while no circuit can be read. */
+  analysis?: Schemas['AnalysisView']
+  stages: Schemas['StageView'][]
+  stage: number
+  direction: Direction
+  onStage: (stage: number) => void
+  /** What is in hand: a part, voltmeter, point or the source. */
+  inHand: string
+  onInHand: (name: string) => void
+  onAct: (act: Act) => void
+  history: { canUndo: boolean; canRedo: boolean; onUndo: () => void; onRedo: () => void }
+  /** Nothing is typed and nothing composed yet. */
+  empty: boolean
+  roomRef: (element: HTMLElement | null) => void
+}
+
+/** The sheet with the drawing, what composes it, and the fold strip under it. */
+export function Board(props: BoardProps) {
+  const { view, analysis, stages, stage, direction, onStage, inHand, onInHand, onAct, history } = props
+  const { t } = useTranslation()
+  const [keysOpen, setKeysOpen] = useState(false)
+  const [picked, setPicked] = useState<string[]>()
+  const sheet = useRef<HTMLDivElement>(null)
+  const value = useRef<HTMLInputElement>(null)
+  const redraw = stage > 0 ? stages[stage] : undefined
+  const scene = redraw?.scene ?? analysis?.scene
+  const names = scene?.areas.map((area) => area.part) ?? []
+  const [one, other] = picked ?? []
+  const pair = useQuery({
+    ...pairQuery({
+      notation: analysis?.notation ?? '',
+      style: view.style,
+      stage,
+      one: one ?? '',
+      other: other ?? '',
+    }),
+    enabled: one !== undefined && other !== undefined,
+  })
+  const toSheet = () => sheet.current?.focus()
+  const select = (name: string) => {
+    if (!picked) onInHand(name === inHand ? '' : name)
+    else setPicked(picked.includes(name) ? picked.filter((p) => p !== name) : [...picked.slice(-1), name])
+  }
+  const move = (by: number) => {
+    const to = stage + by
+    if (to >= 0 && to < stages.length) onStage(to)
+  }
+  const onKeyDown = (event: KeyboardEvent) => {
+    const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLSelectElement
+    if (typing || event.ctrlKey || event.metaKey || event.altKey) return
+    const act = redraw || picked ? undefined : actOf(event.key)
+    const handled = act ? onAct(act) === undefined : walk(event.key)
+    if (handled) event.preventDefault()
+  }
+  const walk = (key: string): boolean => {
+    const at = names.indexOf(inHand)
+    if (key === ']') move(1)
+    else if (key === '[') move(-1)
+    else if (key === '?') setKeysOpen(true)
+    else if (key === 'Escape') onInHand('')
+    else if (key === 'e') value.current?.select()
+    else if (key === 'ArrowRight' && names.length) onInHand(names[(at + 1) % names.length] ?? '')
+    else if (key === 'ArrowLeft' && names.length) onInHand(names[(at <= 0 ? names.length : at) - 1] ?? '')
+    else return false
+    return true
+  }
+  const thing = analysis?.things.find((one) => one.name === inHand)
+  const selected = picked ?? analysis?.rows.find((row) => row.id === inHand)?.members ?? []
+  return (
+    <section className={classes.board} aria-label={t('workbench.drawing')}>
+      <BoardTools view={view} {...history} onKeys={() => setKeysOpen(true)} />
+      <div
+        className={`${classes.sheet} ${paper.paper}`}
+        ref={(element) => {
+          sheet.current = element
+          props.roomRef(element)
+        }}
+        tabIndex={0}
+        role="group"
+        aria-label={t('compose.sheet')}
+        onKeyDown={onKeyDown}
+      >
+        {props.empty && <Text className={classes.empty}>{t('compose.empty')}</Text>}
+        {scene && !props.empty && (
+          <div className={`${classes.drawing} ${paper.fresh}`} key={`${stage} ${view.plan.arrangement}`}>
+            <Drawing
+              scene={scene}
+              words={redraw?.words ?? analysis?.words ?? ''}
+              selected={new Set([...selected, redraw?.group ?? '', inHand])}
+              onSelect={select}
+            />
+          </div>
+        )}
+      </div>
+      {thing && !redraw && !picked ? (
+        <ComposerBar
+          key={thing.name + thing.setting}
+          inHand={thing.name}
+          setting={thing.setting}
+          kind={thing.kind}
+          onAct={onAct}
+          valueRef={value}
+          onDone={toSheet}
+        />
+      ) : (
+        !props.empty && (
+          <StageBand
+            stages={stages}
+            stage={stage}
+            direction={direction}
+            onMove={move}
+            picking={picked !== undefined}
+            onPicking={(picking) => setPicked(picking ? [] : undefined)}
+            pair={other === undefined ? undefined : pair.data}
+          />
+        )
+      )}
+      {!props.empty && <FoldStrip stages={stages} stage={stage} onStage={onStage} />}
+      <KeyList opened={keysOpen} onClose={() => setKeysOpen(false)} />
+    </section>
+  )
+}

@@ -1,0 +1,64 @@
+import { useEffect, useRef, type KeyboardEvent } from 'react'
+import { useTranslation } from 'react-i18next'
+import type { Schemas } from '../api/client'
+import { Drawing } from '../ui/Drawing'
+import classes from './FoldStrip.module.css'
+
+interface FoldStripProps {
+  stages: Schemas['StageView'][]
+  /** The stage in hand, from 0. */
+  stage: number
+  onStage: (stage: number) => void
+}
+
+/** Every stage of the folding as a small redraw; one moves along it by click, touch or arrow keys. */
+export function FoldStrip({ stages, stage, onStage }: FoldStripProps) {
+  const { t } = useTranslation()
+  const inHand = useRef<HTMLButtonElement>(null)
+  useEffect(() => {
+    inHand.current?.scrollIntoView?.({ block: 'nearest', inline: 'nearest' })
+  }, [stage])
+  const move = (event: KeyboardEvent) => {
+    const to = { ArrowRight: stage + 1, ArrowLeft: stage - 1, Home: 0, End: stages.length - 1 }[event.key]
+    if (to === undefined || to < 0 || to >= stages.length) return
+    event.preventDefault()
+    onStage(to)
+    const buttons = event.currentTarget.querySelectorAll('button')
+    buttons[to]?.focus()
+  }
+  return (
+    <nav className={classes.strip} aria-label={t('fold.strip')}>
+      <ol className={classes.stages} onKeyDown={move}>
+        {stages.map((one, place) => (
+          <li key={one.group || one.kind} className={classes.item}>
+            {place > 0 && (
+              <span className={classes.how} aria-hidden>
+                <span className={classes.sign}>{JOINS[one.join] ?? '→'}</span>
+                {one.reason}
+              </span>
+            )}
+            <button
+              type="button"
+              ref={place === stage ? inHand : undefined}
+              className={`${classes.stage} ${place === stage ? classes.inHand : ''}`}
+              aria-current={place === stage ? 'step' : undefined}
+              tabIndex={place === stage ? 0 : -1}
+              onClick={() => onStage(place)}
+            >
+              <span className={classes.redraw} aria-hidden>
+                <Drawing scene={one.scene} words="" selected={new Set([one.group])} small />
+              </span>
+              <span className={classes.title}>
+                {t(`fold.kind.${one.kind}`, { members: one.members })}
+                {one.result && <b className={classes.result}> {one.result}</b>}
+                {one.reason && <span className={classes.spoken}>: {one.reason}</span>}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ol>
+    </nav>
+  )
+}
+
+const JOINS: Record<string, string> = { series: '+', parallel: '∥' }

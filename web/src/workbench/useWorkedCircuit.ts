@@ -1,0 +1,38 @@
+import { useDebouncedValue } from '@mantine/hooks'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { ProblemError } from '../api/client'
+import { analysisQuery, foldingQuery, type CircuitRequest, type Room } from '../api/queries'
+
+const TYPING_PAUSE_MS = 60
+const FOLDING_PAUSE_MS = 250
+
+/** What the server makes of a circuit: chart, working, drawing, and the stages of its folding. */
+export function useWorkedCircuit(
+  notation: string,
+  room: Room,
+  style: string | undefined,
+  plan: CircuitRequest['plan'],
+) {
+  const [typed] = useDebouncedValue(notation, TYPING_PAUSE_MS)
+  const [settled] = useDebouncedValue(notation, FOLDING_PAUSE_MS)
+  const empty = typed.trim() === ''
+  const request = { notation: typed, room, style, plan }
+  const analysis = useQuery({
+    ...analysisQuery(request),
+    enabled: room.width > 0 && !empty,
+    placeholderData: keepPreviousData,
+  })
+  const folding = useQuery({
+    ...foldingQuery({ ...request, notation: settled }),
+    enabled: room.width > 0 && settled === typed && analysis.isSuccess && !empty,
+    placeholderData: keepPreviousData,
+  })
+  const problem = !empty && analysis.error instanceof ProblemError ? analysis.error.problem : undefined
+  return {
+    analysis: empty ? undefined : analysis.data,
+    problem,
+    failure: analysis.isError && !problem && !empty ? analysis : undefined,
+    stages: empty || settled !== notation || problem ? [] : (folding.data?.stages ?? []),
+    empty,
+  }
+}
