@@ -58,6 +58,11 @@ public final class Chart {
         return Double.isFinite(value) ? OptionalDouble.of(value) : OptionalDouble.empty();
     }
 
+    /** A cell's value in SI as a limit: infinite for the resistance of an open way; NaN where it is not decided. */
+    public double limit(Cell cell) {
+        return rawValue(cell);
+    }
+
     private double rawValue(Cell cell) {
         int node = subjects.nodeOf(cell.subject());
         double r = circuit().source().internalResistance();

@@ -143,7 +143,10 @@ public final class OperatingPoint {
         List<String> labels = new ArrayList<>();
         for (int m : outline.membersOf(i)) {
             if (resistance[m] != ohms) continue;
-            for (Part part : outline.partsOf(m)) if (!part.kind().resistive()) labels.add(part.label());
+            for (Part part : outline.partsOf(m)) {
+                boolean ideal = part.resistance() == 0 || Double.isInfinite(part.resistance());
+                if (ideal) labels.add(part.label());
+            }
         }
         return labels;
     }

@@ -2,6 +2,7 @@ package didaxis.core.circuit;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -52,6 +53,19 @@ public final class Circuit {
                 throw new IllegalArgumentException("a branch without a part: put a part there, or a wire link W");
             }
         }
+    }
+
+    /**
+     * The same circuit with another part in the place of the one of the same label.
+     *
+     * @throws IllegalArgumentException if it has none of that label
+     */
+    public Circuit with(Part part) {
+        for (int i = 0; i < outline.size(); i++) {
+            if (outline.node(i) instanceof Part old && old.label().equals(part.label()))
+                return of(source, outline.with(i, Optional.of(part)).orElseThrow());
+        }
+        throw new IllegalArgumentException("part (" + part.label() + ") must be one of the circuit's");
     }
 
     public Source source() {

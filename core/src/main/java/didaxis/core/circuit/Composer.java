@@ -83,7 +83,7 @@ public final class Composer {
             case AFTER -> Series.of(List.of(old, part));
             case BESIDE, BESIDE_GROUP -> Parallel.of(List.of(old, part));
         };
-        return composed(replaced(at, Optional.of(now)), part.label());
+        return composed(outline.with(at, Optional.of(now)), part.label());
     }
 
     /** Puts a voltmeter across what is named; across the source, its terminals. */
@@ -99,7 +99,7 @@ public final class Composer {
         if (node.isEmpty()) return unknown(name);
         if (outline.partsOf(node.get()).isEmpty())
             return new Outcome.Refused("A voltmeter needs two places; " + name + " is one.");
-        return composed(replaced(node.get(), Optional.of(new Metered(label, outline.node(node.get())))), label);
+        return composed(outline.with(node.get(), Optional.of(new Metered(label, outline.node(node.get())))), label);
     }
 
     /** Names the place on the wire before or behind what is named. */
@@ -114,7 +114,7 @@ public final class Composer {
         Point point = new Point(letter);
         Network old = outline.node(at);
         List<Network> members = place == Place.BEFORE ? List.of(point, old) : List.of(old, point);
-        return composed(replaced(at, Optional.of(Series.of(members))), "." + letter);
+        return composed(outline.with(at, Optional.of(Series.of(members))), "." + letter);
     }
 
     /**
@@ -125,7 +125,7 @@ public final class Composer {
         if (name.equals(SOURCE)) {
             return Notation.parse(text + " : R1=1").match(typed -> sourced(typed.source()), Composer::refused);
         }
-        Optional<Integer> node = node(name).filter(i -> outline.node(i) instanceof Part);
+        Optional<Integer> node = part(name);
         if (node.isEmpty()) return unknown(name);
         boolean labelled = text.matches("\\s*[A-Z]{1,2}[0-9]+\\s*(=.*)?");
         String whole = labelled ? text : name + "=" + text;
@@ -152,12 +152,12 @@ public final class Composer {
         others.remove(((Part) outline.node(node)).label());
         if (others.contains(part.label()))
             return new Outcome.Refused("The name " + part.label() + " is taken; every name must differ.");
-        return composed(replaced(node, Optional.of(part)), part.label());
+        return composed(outline.with(node, Optional.of(part)), part.label());
     }
 
     /** Makes a part one of another kind; a resistance is kept where the new kind has one. */
     public Outcome replace(String name, PartKind kind) {
-        Optional<Integer> node = node(name).filter(i -> outline.node(i) instanceof Part);
+        Optional<Integer> node = part(name);
         if (node.isEmpty()) return unknown(name);
         Part old = (Part) outline.node(node.get());
         if (old.kind() == kind) return new Outcome.Composed(circuit, name);
@@ -165,18 +165,16 @@ public final class Composer {
         Part part = old.kind().resistive() && kind.resistive()
                 ? new Part(fresh.label(), kind, old.setting(), old.rating())
                 : fresh;
-        return composed(replaced(node.get(), Optional.of(part)), part.label());
+        return composed(outline.with(node.get(), Optional.of(part)), part.label());
     }
 
     /** Opens a closed switch, closes an open one. */
     public Outcome toggle(String name) {
-        Optional<Integer> node =
-                node(name).filter(i -> outline.node(i) instanceof Part part && part.kind() == PartKind.SWITCH);
+        Optional<Integer> node = part(name).filter(i -> ((Part) outline.node(i)).kind() == PartKind.SWITCH);
         if (node.isEmpty()) return new Outcome.Refused("“" + name + "” is no switch of this circuit.");
         Part old = (Part) outline.node(node.get());
         Setting turned = old.setting() == Setting.Position.OPEN ? Setting.Position.CLOSED : Setting.Position.OPEN;
-        Part part = new Part(name, PartKind.SWITCH, turned, old.rating());
-        return composed(replaced(node.get(), Optional.of(part)), name);
+        return composed(outline.with(node.get(), Optional.of(old.with(turned))), name);
     }
 
     /** Takes away what is named: a part or a point, or a voltmeter from across its stretch. */
@@ -191,7 +189,7 @@ public final class Composer {
         if (node.isEmpty() || name.equals(SOURCE)) return unknown(name);
         boolean meter = outline.node(node.get()) instanceof Metered;
         Optional<Network> left = meter ? Optional.of(outline.node(node.get() + 1)) : Optional.empty();
-        return replaced(node.get(), left)
+        return outline.with(node.get(), left)
                 .<Outcome>map(network -> new Outcome.Composed(Circuit.of(circuit.source(), network), SOURCE))
                 .orElseGet(Outcome.Emptied::new);
     }
@@ -208,6 +206,10 @@ public final class Composer {
         if (name.equals(SOURCE)) return Optional.of(0);
         for (int i = 0; i < outline.size(); i++) if (nameOf(outline.node(i)).equals(name)) return Optional.of(i);
         return Optional.empty();
+    }
+
+    private Optional<Integer> part(String name) {
+        return node(name).filter(i -> !name.equals(SOURCE) && outline.node(i) instanceof Part);
     }
 
     private static String nameOf(Network node) {
@@ -228,32 +230,6 @@ public final class Composer {
         int at = node;
         while (at > 0 && (at == node || outline.join(at) != Join.SERIES)) at = outline.parent(at);
         return at;
-    }
-
-    /** The whole network with a node made anew or left out; empty if no part is left. */
-    private Optional<Network> replaced(int node, Optional<Network> replacement) {
-        Optional<Network> now = replacement;
-        for (int i = node; i > 0; i = outline.parent(i)) {
-            int parent = outline.parent(i);
-            boolean needsPart = outline.join(parent) != Join.SERIES;
-            if (needsPart && now.isPresent() && !holdsPart(now.get())) now = Optional.empty();
-            if (outline.node(parent) instanceof Metered metered) {
-                now = now.map(stretch -> new Metered(metered.voltmeter(), stretch));
-                continue;
-            }
-            List<Network> members = new ArrayList<>();
-            for (int m : outline.membersOf(parent)) {
-                if (m != i) members.add(outline.node(m));
-                else now.ifPresent(members::add);
-            }
-            if (members.isEmpty()) now = Optional.empty();
-            else now = Optional.of(outline.join(parent) == Join.SERIES ? Series.of(members) : Parallel.of(members));
-        }
-        return now.filter(Composer::holdsPart);
-    }
-
-    private static boolean holdsPart(Network network) {
-        return !Outline.of(network).parts().isEmpty();
     }
 
     private Set<String> names() {

@@ -21,6 +21,8 @@ import java.util.stream.Collectors;
  * point   := '.' and a capital letter
  * </pre>
  *
+ * For VALUE any part but a switch may have {@code out} (taken out, or blown: a gap) or {@code short} (a wire).
+ *
  * Read: {@code 16 V : R1=5 + (R2=12 || R3=4)}, {@code 9 V r=0.5 : A1 + S1=open + V1[L1=6{6 V, 3 W}] + .B + R1=4k7}.
  * Refused: {@code 16 V : R1=5 +} (a part is missing), {@code 16 V : R1=5 + R1=4} (a name stands twice),
  * {@code 16 V : R1} (a resistance is missing). A bare value is a resistor that takes the next free label.
@@ -122,6 +124,7 @@ public final class Notation {
         if (setting instanceof Setting.Ohms ohms) return "=" + AmountFormat.exactly(ohms.ohms());
         if (setting instanceof Setting.Amperes fuse) return "=" + AmountFormat.exactly(fuse.amperes()) + " A";
         if (setting instanceof Setting.None) return "";
+        if (setting instanceof Setting.Fault) return setting == Setting.Fault.OUT ? "=out" : "=short";
         return setting == Setting.Position.OPEN ? "=open" : "=closed";
     }
 

@@ -175,6 +175,9 @@ final class NotationParser {
         PartKind kind = PartKind.ofLetters(letters).orElseThrow();
         String label = name(token);
         Optional<Token> value = tokens.takeIf("=") ? Optional.of(tokens.take()) : Optional.empty();
+        Optional<Setting> fault =
+                kind.takes() == PartKind.Takes.POSITION ? Optional.empty() : value.flatMap(this::fault);
+        if (fault.isPresent()) return new Part(label, kind, fault.get(), rating());
         Setting setting = switch (kind.takes()) {
             case OHMS ->
                 new Setting.Ohms(amount(
@@ -197,6 +200,11 @@ final class NotationParser {
 
     private NotationTokens.Refusal missing(String label, String expected) {
         return tokens.refuse(tokens.peek(), "'=' after " + label + " and " + expected);
+    }
+
+    private Optional<Setting> fault(Token token) {
+        if (token.text().equals("out")) return Optional.of(Setting.Fault.OUT);
+        return token.text().equals("short") ? Optional.of(Setting.Fault.SHORT) : Optional.empty();
     }
 
     private Setting.Position position(Token token) {

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Deque;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A network laid out flat in reading order: a node stands before its members, so that folding is one loop
@@ -138,6 +139,32 @@ public final class Outline {
     /** The parts in node i's subtree, in reading order. */
     public List<Part> partsOf(int i) {
         return parts.subList(firstPart[i], firstPart[end[i]]);
+    }
+
+    /** The whole network with a node made anew or left out; empty if no part is left. */
+    Optional<Network> with(int node, Optional<Network> replacement) {
+        Optional<Network> now = replacement;
+        for (int i = node; i > 0; i = parent(i)) {
+            int whole = parent(i);
+            boolean needsPart = join(whole) != Join.SERIES;
+            if (needsPart && now.isPresent() && !holdsPart(now.get())) now = Optional.empty();
+            if (node(whole) instanceof Metered metered) {
+                now = now.map(stretch -> new Metered(metered.voltmeter(), stretch));
+                continue;
+            }
+            List<Network> members = new ArrayList<>();
+            for (int m : membersOf(whole)) {
+                if (m != i) members.add(node(m));
+                else now.ifPresent(members::add);
+            }
+            if (members.isEmpty()) now = Optional.empty();
+            else now = Optional.of(join(whole) == Join.SERIES ? Series.of(members) : Parallel.of(members));
+        }
+        return now.filter(Outline::holdsPart);
+    }
+
+    private static boolean holdsPart(Network network) {
+        return !Outline.of(network).parts().isEmpty();
     }
 
     @Override

@@ -18,7 +18,8 @@ public record Part(String label, PartKind kind, Setting setting, Rating rating) 
             case AMPERES -> setting instanceof Setting.Amperes;
             case NOTHING -> setting instanceof Setting.None;
         };
-        if (!fits)
+        boolean faulty = setting instanceof Setting.Fault && kind.takes() != PartKind.Takes.POSITION;
+        if (!fits && !faulty)
             throw new IllegalArgumentException("setting of " + label + " (" + setting + ") must suit a " + kind.word());
     }
 
@@ -32,9 +33,14 @@ public record Part(String label, PartKind kind, Setting setting, Rating rating) 
         return new Part(group, PartKind.EQUIVALENT, new Setting.Ohms(ohms), Rating.NONE);
     }
 
-    /** Its resistance in ohms; 0 for what is an ideal wire, infinite for an open switch. */
+    /** The same part set otherwise. */
+    public Part with(Setting other) {
+        return new Part(label, kind, other, rating);
+    }
+
+    /** Its resistance in ohms; 0 for what is an ideal wire, infinite for an open switch or a gap. */
     public double resistance() {
         if (setting instanceof Setting.Ohms ohms) return ohms.ohms();
-        return setting == Setting.Position.OPEN ? Double.POSITIVE_INFINITY : 0;
+        return setting == Setting.Position.OPEN || setting == Setting.Fault.OUT ? Double.POSITIVE_INFINITY : 0;
     }
 }

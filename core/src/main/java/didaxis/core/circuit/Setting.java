@@ -17,6 +17,12 @@ public sealed interface Setting {
         CLOSED
     }
 
+    /** What any part but a switch can come to: taken out, or blown, it leaves a gap; shorted, it is a wire. */
+    enum Fault implements Setting {
+        OUT,
+        SHORT
+    }
+
     /** The current in amperes at which a fuse opens. */
     record Amperes(double amperes) implements Setting {
         public Amperes {

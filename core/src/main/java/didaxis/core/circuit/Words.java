@@ -61,6 +61,8 @@ public final class Words {
     }
 
     private static String name(Part part) {
-        return part.setting() == Setting.Position.OPEN ? part.label() + " (open)" : part.label();
+        if (part.setting() == Setting.Position.OPEN) return part.label() + " (open)";
+        if (part.setting() == Setting.Fault.OUT) return part.label() + " (taken out)";
+        return part.setting() == Setting.Fault.SHORT ? part.label() + " (shorted)" : part.label();
     }
 }

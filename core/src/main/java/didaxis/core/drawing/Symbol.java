@@ -28,6 +28,7 @@ record Symbol(double length, double halfWidth, Painter painter) {
     }
 
     static Symbol of(Part part, ResistorSymbol resistor) {
+        if (part.setting() == Setting.Fault.OUT) return gap();
         return of(part.kind(), part.setting() == Setting.Position.OPEN, resistor);
     }
 
@@ -42,6 +43,16 @@ record Symbol(double length, double halfWidth, Painter painter) {
             case FUSE -> new Symbol(BODY, HALF, Symbol::fuse);
             case LINK -> new Symbol(36, 6, Symbol::link);
         };
+    }
+
+    /** Where a part was taken out: two bare ends. */
+    private static Symbol gap() {
+        return new Symbol(BODY, 6, (pen, part, frame) -> {
+            pen.ring(part, frame.at(4, 0), 3);
+            pen.ring(part, frame.at(BODY - 4, 0), 3);
+            pen.wire(frame.at(0, 0), frame.at(1, 0));
+            pen.wire(frame.at(BODY - 1, 0), frame.at(BODY, 0));
+        });
     }
 
     static Symbol resistor(ResistorSymbol resistor) {

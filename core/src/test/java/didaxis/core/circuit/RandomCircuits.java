@@ -73,6 +73,8 @@ public final class RandomCircuits {
             case AMMETER, LINK -> new Setting.None();
             default -> new Setting.Ohms(value());
         };
+        boolean faulty = !plain && kind != PartKind.SWITCH && random.nextInt(25) == 0;
+        if (faulty) setting = random.nextBoolean() ? Setting.Fault.OUT : Setting.Fault.SHORT;
         boolean rated = !plain && random.nextInt(6) == 0;
         Rating rating = rated
                 ? new Rating(List.of(Amount.of(value(), Quantity.POWER), Amount.of(value(), Quantity.VOLTAGE)))
