@@ -25,14 +25,19 @@ public final class Chart {
     private final Subjects subjects;
     private final double[] potentialBefore;
 
-    private Chart(OperatingPoint point) {
+    private Chart(OperatingPoint point, Subjects subjects) {
         this.point = point;
-        this.subjects = Subjects.of(point.circuit());
+        this.subjects = subjects;
         this.potentialBefore = point.potentials()[0];
     }
 
     public static Chart of(OperatingPoint point) {
-        return new Chart(point);
+        return new Chart(point, Subjects.of(point.circuit()));
+    }
+
+    /** The same rows with the operating point of a circuit that is connected alike and differs in values only. */
+    public Chart with(OperatingPoint other) {
+        return new Chart(other, subjects);
     }
 
     public Circuit circuit() {

@@ -110,7 +110,8 @@ public record Check(Kind kind, String place, List<Double> terms, double sum, boo
             if (outline.partsOf(i).size() != 1 || outline.end(i) != i + 1) continue;
             double voltage = point.voltage(i);
             double current = point.current(i);
-            if (Double.isFinite(voltage)) worst = Math.max(worst, relative(voltage, nodal.voltage(part), emf));
+            if (Double.isFinite(voltage) && Double.isFinite(nodal.voltage(part)))
+                worst = Math.max(worst, relative(voltage, nodal.voltage(part), emf));
             if (Double.isFinite(current)) worst = Math.max(worst, relative(current, nodal.current(part), amperes));
             part++;
         }

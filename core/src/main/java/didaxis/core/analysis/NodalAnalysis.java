@@ -99,7 +99,7 @@ public final class NodalAnalysis {
         a.add(unknown, unknown, ohms);
     }
 
-    /** Voltage in volts across the part with this place in reading order. */
+    /** Voltage in volts across the part with this place in reading order; NaN across a gap to a piece that is cut off. */
     public double voltage(int part) {
         return partVoltage[part];
     }
@@ -140,16 +140,23 @@ public final class NodalAnalysis {
             return spanning;
         }
 
-        /** One node of every piece that open switches cut off from the source. */
+        /** One node of every piece that gaps cut off from the source; it may have any potential. */
         List<Integer> floatingNodes() {
+            int[] root = pieces();
+            List<Integer> floating = new ArrayList<>();
+            for (int node = 0; node < nodes; node++) if (root[node] == node && floats(root, node)) floating.add(node);
+            return floating;
+        }
+
+        private int[] pieces() {
             int[] root = roots();
             union(root, Terminals.NEGATIVE, Terminals.POSITIVE);
             for (Edge edge : edges) if (edge.ohms() < Double.POSITIVE_INFINITY) union(root, edge.from(), edge.to());
-            List<Integer> floating = new ArrayList<>();
-            for (int node = 0; node < nodes; node++) {
-                if (root[node] == node && find(root, node) != find(root, Terminals.NEGATIVE)) floating.add(node);
-            }
-            return floating;
+            return root;
+        }
+
+        private static boolean floats(int[] root, int node) {
+            return find(root, node) != find(root, Terminals.NEGATIVE);
         }
 
         private int[] roots() {
@@ -173,9 +180,12 @@ public final class NodalAnalysis {
         NodalAnalysis read(DMatrixRMaj x, List<Edge> wires, double totalCurrent) {
             double[] voltage = new double[edges.size()];
             double[] current = new double[edges.size()];
+            int[] root = pieces();
             for (Edge edge : edges) {
                 voltage[edge.part()] = potential(x, edge.from()) - potential(x, edge.to());
+                boolean intoThePiece = floats(root, edge.from()) || floats(root, edge.to());
                 if (edge.ohms() > 0) current[edge.part()] = voltage[edge.part()] / edge.ohms();
+                if (Double.isInfinite(edge.ohms()) && intoThePiece) voltage[edge.part()] = Double.NaN;
             }
             for (int k = 0; k < wires.size(); k++) current[wires.get(k).part()] = x.get(nodes - 1 + k, 0);
             return new NodalAnalysis(voltage, current, totalCurrent);

@@ -2,6 +2,7 @@ package didaxis.core.circuit;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -66,6 +67,11 @@ public final class Circuit {
                 return of(source, outline.with(i, Optional.of(part)).orElseThrow());
         }
         throw new IllegalArgumentException("part (" + part.label() + ") must be one of the circuit's");
+    }
+
+    /** The same circuit with another source and with parts set otherwise, by their labels. */
+    public Circuit with(Source otherSource, Map<String, Setting> settings) {
+        return of(otherSource, outline.with(settings));
     }
 
     public Source source() {

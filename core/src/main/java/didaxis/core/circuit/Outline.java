@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Deque;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -139,6 +140,22 @@ public final class Outline {
     /** The parts in node i's subtree, in reading order. */
     public List<Part> partsOf(int i) {
         return parts.subList(firstPart[i], firstPart[end[i]]);
+    }
+
+    /** The whole network with parts set otherwise, by their labels; the others stay. */
+    Network with(Map<String, Setting> settings) {
+        Network[] now = new Network[nodes.length];
+        for (int i = nodes.length - 1; i >= 0; i--) {
+            List<Network> members = new ArrayList<>();
+            for (int m = i + 1; m < end[i]; m = end[m]) members.add(now[m]);
+            if (nodes[i] instanceof Part part) {
+                Setting setting = settings.get(part.label());
+                now[i] = setting == null ? part : part.with(setting);
+            } else if (nodes[i] instanceof Metered metered) now[i] = new Metered(metered.voltmeter(), members.get(0));
+            else if (joins[i] == Join.NONE) now[i] = nodes[i];
+            else now[i] = joins[i] == Join.SERIES ? new Series(members) : new Parallel(members);
+        }
+        return now[0];
     }
 
     /** The whole network with a node made anew or left out; empty if no part is left. */

@@ -10,6 +10,8 @@ import didaxis.core.circuit.Cell;
 public record Step(Phase phase, Law law, Cell cell, Formula formula, double value) {
     /** The parts of a worked solution, in their order. */
     public enum Phase {
+        /** Unknowns that no law gives one by one, solved together; only where working backwards stalls. */
+        TOGETHER,
         FOLD,
         TOTAL_CURRENT,
         UNFOLD,

@@ -65,12 +65,14 @@ class ChartTest {
                             for (int k = 0; k < parts.size(); k++) {
                                 Subject part = Subject.part(parts.get(k).label());
                                 int place = k;
-                                chart.value(Cell.of(part, Quantity.VOLTAGE))
-                                        .ifPresent(v -> assertEquals(
-                                                nodal.voltage(place),
-                                                v,
-                                                1e-9 * Math.max(Math.abs(v), 1e-2 * emf),
-                                                circuit + " V " + part.id()));
+                                boolean decided = !Double.isNaN(nodal.voltage(k));
+                                if (decided)
+                                    chart.value(Cell.of(part, Quantity.VOLTAGE))
+                                            .ifPresent(v -> assertEquals(
+                                                    nodal.voltage(place),
+                                                    v,
+                                                    1e-9 * Math.max(Math.abs(v), 1e-2 * emf),
+                                                    circuit + " V " + part.id()));
                                 chart.value(Cell.of(part, Quantity.CURRENT))
                                         .ifPresent(i -> assertEquals(
                                                 nodal.current(place),

@@ -1,0 +1,174 @@
+package didaxis.core.working;
+
+import didaxis.core.analysis.Chart;
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Circuit;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+
+/**
+ * Works a circuit from whatever is known of it: an ammeter's reading, a lamp's power, the supply. Only how
+ * the parts are connected is taken from the circuit; none of its values.
+ */
+public final class Backwards {
+    /** What came of it. */
+    public sealed interface Outcome {
+        /** Everything that was asked follows, step by step or with one step for several unknowns together. */
+        record Solved(Deduction deduction, Circuit circuit) implements Outcome {}
+
+        /**
+         * The rest does not follow: two circuits that differ in what was asked fit all that is given.
+         *
+         * @param wouldDo cells each of which alone would be enough; where none is, cells that together would be
+         * @param alone whether one of them is enough
+         */
+        record NotEnough(Deduction deduction, List<Cell> wouldDo, boolean alone, Circuit one, Circuit other)
+                implements Outcome {}
+
+        /**
+         * No circuit fits: these givens cannot all be true.
+         *
+         * @param disagreeing the fewest of them found that cannot, the last being what the others speak against
+         * @param instead what the others give for the last one; empty where they give no value for it
+         */
+        record Contradictory(List<Given> disagreeing, Optional<Double> instead) implements Outcome {}
+
+        /** Several circuits fit, each of them by itself. */
+        record Several(Deduction deduction, List<Circuit> circuits) implements Outcome {}
+
+        /** It stalls, and neither a solution nor a proof that there is none was found. */
+        record Undecided(Deduction deduction) implements Outcome {}
+
+        /** One function a case. */
+        default <T> T match(
+                Function<Solved, T> solved,
+                Function<NotEnough, T> notEnough,
+                Function<Contradictory, T> contradictory,
+                Function<Several, T> several,
+                Function<Undecided, T> undecided) {
+            if (this instanceof Solved one) return solved.apply(one);
+            if (this instanceof NotEnough one) return notEnough.apply(one);
+            if (this instanceof Contradictory one) return contradictory.apply(one);
+            if (this instanceof Several one) return several.apply(one);
+            return undecided.apply((Undecided) this);
+        }
+    }
+
+    private final Chart chart;
+    private final Relations relations;
+    private final List<Given> givens;
+    private final Set<Cell> asked;
+
+    private Backwards(Relations relations, Collection<Given> givens, Collection<Cell> asked) {
+        this.chart = relations.chart();
+        this.relations = relations;
+        this.givens = List.copyOf(givens);
+        this.asked = new LinkedHashSet<>(asked);
+    }
+
+    /**
+     * Works from the givens to the asked cells.
+     *
+     * @param relations of a circuit connected like this, with any values: only which relations hold is used
+     */
+    public static Outcome of(Relations relations, Collection<Given> givens, Collection<Cell> asked) {
+        return new Backwards(relations, givens, asked).outcome();
+    }
+
+    private Outcome outcome() {
+        Deduction deduction = deduce(values(givens));
+        Optional<Outcome> conflict = new Conflicts(relations).among(givens).map(this::contradictory);
+        if (conflict.isPresent()) return conflict.get();
+        Fitting fitting = new Fitting(chart, givens);
+        if (deduction.unreached().isEmpty()) {
+            // Nothing speaks against the values but the whole: a circuit of these settings must have them all.
+            return fitting.circuitOf(deduction.values())
+                    .<Outcome>map(circuit -> new Outcome.Solved(deduction, circuit))
+                    .orElseGet(() -> new Outcome.Undecided(deduction));
+        }
+        return stalled(deduction, fitting);
+    }
+
+    private Outcome stalled(Deduction deduction, Fitting fitting) {
+        List<Fitting.Fit> fits = fitting.fits();
+        if (fits.isEmpty()) {
+            return new Conflicts(relations)
+                    .byFitting(chart, givens)
+                    .map(this::contradictory)
+                    .orElseGet(() -> new Outcome.Undecided(deduction));
+        }
+        Optional<Fitting.Fit> other = fitting.another(fits.get(0), deduction.unreached());
+        if (other.isPresent()) {
+            Reach reach = new Reach(relations);
+            Set<Cell> known = deduction.values().keySet();
+            List<Cell> alone = reach.eachEnough(known, asked);
+            return new Outcome.NotEnough(
+                    deduction,
+                    alone.isEmpty() ? reach.togetherEnough(known, asked) : alone,
+                    !alone.isEmpty(),
+                    fits.get(0).circuit(),
+                    other.get().circuit());
+        }
+        if (fits.size() > 1) {
+            return new Outcome.Several(
+                    deduction, fits.stream().map(Fitting.Fit::circuit).toList());
+        }
+        return together(deduction, fitting, fits.get(0));
+    }
+
+    /** The unknowns that are needed to go on are solved together, as one step; the rest follows from them. */
+    private Outcome together(Deduction stalled, Fitting fitting, Fitting.Fit fit) {
+        List<Cell> unknowns =
+                new Reach(relations).togetherEnough(stalled.values().keySet(), asked);
+        if (unknowns.isEmpty()) return new Outcome.Undecided(stalled);
+        Map<Cell, Double> known = values(givens);
+        Map<Cell, Step> steps = new LinkedHashMap<>();
+        for (Cell unknown : unknowns) {
+            double value = fit.value(unknown);
+            known.put(unknown, value);
+            steps.put(
+                    unknown,
+                    new Step(Step.Phase.TOGETHER, new Together(unknowns), unknown, new Formula.Number(value), value));
+        }
+        Deduction whole = deduce(known);
+        List<Step> all = new ArrayList<>(stalled.steps());
+        all.addAll(steps.values());
+        Set<Cell> told = new LinkedHashSet<>();
+        all.forEach(step -> told.add(step.cell()));
+        whole.steps().stream().filter(step -> told.add(step.cell())).forEach(all::add);
+        if (!whole.unreached().isEmpty()) return new Outcome.Undecided(stalled);
+        return new Outcome.Solved(new Deduction(all, whole.values(), Set.of()), fit.circuit());
+    }
+
+    private Outcome contradictory(List<Given> disagreeing) {
+        Given last = disagreeing.get(disagreeing.size() - 1);
+        Map<Cell, Double> others = values(disagreeing.subList(0, disagreeing.size() - 1));
+        Double instead =
+                Deduction.of(relations, others, Set.of(last.cell())).values().get(last.cell());
+        return new Outcome.Contradictory(
+                disagreeing, Optional.ofNullable(instead).filter(value -> value >= 0));
+    }
+
+    private Deduction deduce(Map<Cell, Double> known) {
+        // What leads to nothing that was asked is still told as far as it goes.
+        Deduction all = Deduction.of(relations, known, relations.cells());
+        Set<Cell> unreached = new LinkedHashSet<>(asked);
+        unreached.removeAll(all.values().keySet());
+        Set<Cell> wanted = new LinkedHashSet<>(asked);
+        wanted.retainAll(all.values().keySet());
+        return new Deduction(Deduction.of(relations, known, wanted).steps(), all.values(), unreached);
+    }
+
+    private static Map<Cell, Double> values(Collection<Given> givens) {
+        Map<Cell, Double> values = new LinkedHashMap<>();
+        for (Given given : givens) values.put(given.cell(), given.value());
+        return values;
+    }
+}

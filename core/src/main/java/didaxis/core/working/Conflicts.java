@@ -1,0 +1,84 @@
+package didaxis.core.working;
+
+import didaxis.core.analysis.Chart;
+import didaxis.core.circuit.Cell;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Predicate;
+
+/** Finds givens that cannot all be true, and the fewest of them that cannot. */
+final class Conflicts {
+    private final Relations relations;
+
+    Conflicts(Relations relations) {
+        this.relations = relations;
+    }
+
+    /** The fewest givens found whose consequences contradict each other beyond their slack. */
+    Optional<List<Given>> among(List<Given> givens) {
+        return fewest(givens, this::clash);
+    }
+
+    /** The fewest givens found for which no circuit can be found. */
+    Optional<List<Given>> byFitting(Chart chart, List<Given> givens) {
+        return fewest(givens, some -> new Fitting(chart, some).fits().isEmpty());
+    }
+
+    /** Leaves out one after the other what the conflict does not need. */
+    private static Optional<List<Given>> fewest(List<Given> givens, Predicate<List<Given>> conflicting) {
+        if (!conflicting.test(givens)) return Optional.empty();
+        List<Given> left = new ArrayList<>(givens);
+        for (Given given : givens) {
+            List<Given> without = new ArrayList<>(left);
+            without.remove(given);
+            if (!without.isEmpty() && conflicting.test(without)) left = without;
+        }
+        return Optional.of(left);
+    }
+
+    private boolean clash(List<Given> givens) {
+        Map<Cell, Double> values = new LinkedHashMap<>();
+        Map<Cell, Span> spans = new HashMap<>();
+        for (Given given : givens) {
+            values.put(given.cell(), given.value());
+            spans.put(given.cell(), given.span());
+        }
+        Deduction all = Deduction.of(relations, values, relations.cells());
+        for (Step step : all.steps()) {
+            Span span = step.formula().with(new Span.Arithmetic(spans::get));
+            // Nothing is below zero in a circuit with one source.
+            if (!Double.isNaN(span.hi()) && span.hi() < -1e-9 * size(step.formula(), spans)) return true;
+            spans.put(step.cell(), span.finite() ? span : Span.exactly(step.value()));
+        }
+        return relations.all().stream().anyMatch(relation -> broken(relation, spans));
+    }
+
+    /** The largest number in a formula, against which a small difference of large ones is nothing. */
+    private static double size(Formula formula, Map<Cell, Span> spans) {
+        return FormulaCells.in(formula).stream()
+                .mapToDouble(cell -> Math.abs(spans.get(cell).mid()))
+                .max()
+                .orElse(0);
+    }
+
+    private static boolean broken(Relation relation, Map<Cell, Span> spans) {
+        if (!spans.keySet().containsAll(relation.cells())) return false;
+        for (Cell cell : relation.cells()) {
+            Span own = spans.get(cell);
+            Span other = relation.formulaFor(cell).orElseThrow().with(new Span.Arithmetic(spans::get));
+            if (!other.finite()) continue;
+            double slack = 1e-8 * Math.max(size(relation.formulaFor(cell).orElseThrow(), spans), Math.abs(own.mid()));
+            boolean sum = relation.law() instanceof VoltageSum
+                    || relation.law() instanceof CurrentSum
+                    || relation.law() instanceof PowerSum;
+            // Sums are judged by their size; a product of numbers of different kinds by its own.
+            double room = sum ? slack : 1e-8 * Math.max(Math.abs(own.mid()), Math.abs(other.mid()));
+            if (own.lo() > other.hi() + room || other.lo() > own.hi() + room) return true;
+        }
+        return false;
+    }
+}

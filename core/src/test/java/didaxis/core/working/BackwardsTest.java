@@ -1,0 +1,283 @@
+package didaxis.core.working;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import didaxis.core.analysis.Chart;
+import didaxis.core.analysis.OperatingPoint;
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Circuit;
+import didaxis.core.circuit.Notation;
+import didaxis.core.circuit.Part;
+import didaxis.core.circuit.RandomCircuits;
+import didaxis.core.circuit.Setting;
+import didaxis.core.circuit.Source;
+import didaxis.core.circuit.Subject;
+import didaxis.core.quantity.Quantity;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Assume;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.statistics.Statistics;
+import org.junit.jupiter.api.Test;
+
+class BackwardsTest {
+    private static final double CLOSE = 1e-6;
+
+    @Provide
+    Arbitrary<Circuit> circuits() {
+        return Arbitraries.oneOf(RandomCircuits.plain(7), RandomCircuits.any(6))
+                .filter(circuit -> OperatingPoint.of(circuit)
+                        .match(
+                                point -> point.sharedCurrents().isEmpty()
+                                        && point.sharedVoltages().isEmpty(),
+                                shorted -> false));
+    }
+
+    private static Chart chart(Circuit circuit) {
+        return OperatingPoint.of(circuit).match(Chart::of, shorted -> {
+            throw new AssertionError("no operating point: " + shorted);
+        });
+    }
+
+    /** A circuit connected alike, with values of its own: nothing of the true values can leak into the work. */
+    private static Relations alike(Circuit circuit, long seed) {
+        Random random = new Random(seed);
+        Map<String, Setting> settings = new HashMap<>();
+        for (Part part : circuit.parts()) {
+            if (part.setting() instanceof Setting.Ohms)
+                settings.put(part.label(), new Setting.Ohms(1 + 99 * random.nextDouble()));
+        }
+        double r = circuit.source().internalResistance() > 0 ? 0.1 + random.nextDouble() : 0;
+        Source source =
+                new Source(1 + 20 * random.nextDouble(), r, circuit.source().voltmeters());
+        return Relations.of(chart(circuit.with(source, settings)));
+    }
+
+    private static Set<Cell> cells(Chart chart) {
+        Set<Cell> cells = new LinkedHashSet<>();
+        for (Subject subject : chart.rows()) {
+            for (Quantity quantity : Quantity.values()) {
+                Cell cell = Cell.of(subject, quantity);
+                if (chart.value(cell).isPresent()) cells.add(cell);
+            }
+        }
+        return cells;
+    }
+
+    private static Backwards.Outcome work(Circuit circuit, List<Given> givens, long seed) {
+        return Backwards.of(alike(circuit, seed), givens, cells(chart(circuit)));
+    }
+
+    /** Some settings cleared and as many other cells given instead, or one fewer. */
+    @Property(tries = 300)
+    void whatComesOutIsTheTrueChartOrATrueStatement(@ForAll("circuits") Circuit circuit, @ForAll long seed) {
+        Random random = new Random(seed);
+        Chart truth = chart(circuit);
+        List<Cell> all = new ArrayList<>(cells(truth));
+        List<Cell> settings = new ArrayList<>();
+        settings.add(Law.voltage(Subject.TOTAL));
+        for (Part part : circuit.parts()) {
+            if (part.setting() instanceof Setting.Ohms) settings.add(Law.resistance(Subject.part(part.label())));
+        }
+        if (circuit.source().internalResistance() > 0) settings.add(Law.resistance(Subject.INTERNAL));
+        Collections.shuffle(settings, random);
+        int cleared = 1 + random.nextInt(Math.min(4, settings.size()));
+        Set<Cell> given = new LinkedHashSet<>(settings.subList(cleared, settings.size()));
+        Collections.shuffle(all, random);
+        int others = cleared - 1 + random.nextInt(3);
+        for (Cell cell : all) if (given.size() < settings.size() - cleared + others) given.add(cell);
+        List<Given> givens = given.stream()
+                .map(cell -> Given.exactly(cell, truth.value(cell).orElseThrow()))
+                .toList();
+        String where = circuit + " given " + given;
+        Backwards.Outcome outcome = work(circuit, givens, seed);
+        Statistics.collect(outcome.getClass().getSimpleName());
+        // Never wrong, and hardly ever without an answer.
+        Statistics.coverage(outcomes -> outcomes.check("Undecided").percentage(share -> share < 4));
+        outcome.match(
+                solved -> {
+                    for (Cell cell : all) {
+                        double expected = truth.value(cell).orElseThrow();
+                        assertEquals(
+                                expected,
+                                solved.deduction().values().get(cell),
+                                CLOSE * Math.abs(expected),
+                                where + " " + cell);
+                    }
+                    return true;
+                },
+                notEnough -> {
+                    fitsBoth(notEnough.one(), notEnough.other(), givens, where);
+                    return true;
+                },
+                contradictory -> {
+                    throw new AssertionError(where + " is said to be contradictory: " + contradictory);
+                },
+                several -> {
+                    for (Circuit one : several.circuits()) fits(one, givens, where);
+                    return true;
+                },
+                undecided -> true);
+    }
+
+    private static void fitsBoth(Circuit one, Circuit other, List<Given> givens, String where) {
+        fits(one, givens, where);
+        fits(other, givens, where);
+        Chart a = chart(one);
+        Chart b = chart(other);
+        boolean differ = cells(a).stream().anyMatch(cell -> {
+            double x = a.value(cell).orElseThrow();
+            double y = b.value(cell).orElseThrow();
+            return Math.abs(x - y) > 1e-4 * Math.max(Math.abs(x), Math.abs(y));
+        });
+        assertTrue(differ, where + ": " + one + " and " + other);
+    }
+
+    private static void fits(Circuit circuit, List<Given> givens, String where) {
+        Chart chart = chart(circuit);
+        for (Given given : givens) {
+            assertEquals(
+                    given.value(),
+                    chart.value(given.cell()).orElseThrow(),
+                    1e-5 * given.value(),
+                    where + " " + given + " in " + circuit);
+        }
+    }
+
+    @Property(tries = 150)
+    void aGivenThatIsSpoiltIsFoundOut(@ForAll("circuits") Circuit circuit, @ForAll long seed) {
+        Random random = new Random(seed);
+        Chart truth = chart(circuit);
+        List<Given> givens = new ArrayList<>();
+        givens.add(Given.exactly(Law.voltage(Subject.TOTAL), circuit.source().emf()));
+        for (Part part : circuit.parts()) {
+            if (part.setting() instanceof Setting.Ohms)
+                givens.add(Given.exactly(Law.resistance(Subject.part(part.label())), part.resistance()));
+        }
+        Assume.that(truth.point().totalCurrent() > 0 && circuit.source().internalResistance() == 0);
+        Subject spoilt = Subject.part(
+                circuit.parts().get(random.nextInt(circuit.parts().size())).label());
+        Assume.that(truth.value(Law.current(spoilt)).orElseThrow() > 0);
+        double wrong = 1.3 * truth.value(Law.current(spoilt)).orElseThrow();
+        givens.add(Given.exactly(Law.current(spoilt), wrong));
+        boolean found = work(circuit, givens, seed)
+                .match(
+                        solved -> false,
+                        notEnough -> false,
+                        contradictory -> contradictory.disagreeing().stream()
+                                .anyMatch(given -> given.cell().equals(Law.current(spoilt))),
+                        several -> false,
+                        undecided -> false);
+        assertTrue(found, () -> circuit + " with " + givens);
+    }
+
+    private static List<Given> givens(Circuit circuit, String... cells) {
+        Chart truth = chart(circuit);
+        return Arrays.stream(cells)
+                .map(text -> text.split(" "))
+                .map(words -> Cell.of(
+                        truth.subjects().named(words[0]).orElseThrow(), Quantity.valueOf(words[1].toUpperCase())))
+                .map(cell -> Given.exactly(cell, truth.value(cell).orElseThrow()))
+                .toList();
+    }
+
+    /** Every step by one law, none together. */
+    private static void solvedStepByStep(String notation, String... cells) {
+        Circuit circuit = Notation.circuit(notation);
+        Backwards.Outcome outcome = work(circuit, givens(circuit, cells), 5);
+        assertTrue(outcome instanceof Backwards.Outcome.Solved, () -> notation + ": " + outcome);
+        Backwards.Outcome.Solved solved = (Backwards.Outcome.Solved) outcome;
+        assertTrue(solved.deduction().steps().stream().noneMatch(step -> step.phase() == Step.Phase.TOGETHER));
+        Chart truth = chart(circuit);
+        for (Cell cell : cells(truth)) {
+            double expected = truth.value(cell).orElseThrow();
+            assertEquals(expected, solved.deduction().values().get(cell), 1e-9 * Math.abs(expected), cell::toString);
+        }
+    }
+
+    @Test
+    void oneBranchsAmmeterAndThreeBranchResistancesGiveAllElse() {
+        solvedStepByStep(
+                "12 V : (A1 + R1=24) || R2=8 || R3=6", "A1 current", "R1 resistance", "R2 resistance", "R3 resistance");
+    }
+
+    @Test
+    void fourLampsPowersOneCurrentAndTheSupplyGiveEveryResistance() {
+        solvedStepByStep(
+                "24 V : L1=6 + (L2=12 || L3=6) + L4=2",
+                "L1 power",
+                "L2 power",
+                "L3 power",
+                "L4 power",
+                "L1 current",
+                "total voltage");
+    }
+
+    @Test
+    void oneBranchGivesAFourBranchParallel() {
+        solvedStepByStep(
+                "24 V : R1=12 || R2=8 || R3=6 || R4=24",
+                "R1 current",
+                "R1 resistance",
+                "R2 current",
+                "R3 resistance",
+                "R4 power");
+    }
+
+    @Test
+    void aPowerAndACurrentGiveAnUnknownResistanceAndWithTheEmfTheInternalOne() {
+        solvedStepByStep("9 V r=0.5 : R1=4", "R1 power", "R1 current", "total voltage");
+    }
+
+    @Test
+    void unknownsThatNoLawGivesAloneAreSolvedTogether() {
+        Circuit circuit = Notation.circuit("12 V : R1=4 + R2=6 + R3=2");
+        Backwards.Outcome outcome =
+                work(circuit, givens(circuit, "R1 voltage", "R2 resistance", "R3 resistance", "total power"), 5);
+        Backwards.Outcome.Solved solved = (Backwards.Outcome.Solved) outcome;
+        assertTrue(solved.deduction().steps().stream().anyMatch(step -> step.phase() == Step.Phase.TOGETHER));
+        assertEquals(4, solved.deduction().values().get(Law.resistance(Subject.part("R1"))), 1e-6);
+    }
+
+    @Test
+    void twoSolutionsAreBothTold() {
+        // A load of given power behind an internal resistance: 2 Ω or 8 Ω (maximum power transfer at r lies between).
+        Circuit circuit = Notation.circuit("12 V r=4 : R1=2");
+        Backwards.Outcome outcome =
+                work(circuit, givens(circuit, "R1 power", "total voltage", "internal resistance"), 5);
+        Backwards.Outcome.Several several = (Backwards.Outcome.Several) outcome;
+        assertEquals(
+                List.of(2.0, 8.0),
+                several.circuits().stream()
+                        .map(one -> Math.round(1e6 * one.parts().get(0).resistance()) / 1e6)
+                        .sorted()
+                        .toList());
+    }
+
+    @Test
+    void whatIsMissingIsNamed() {
+        Circuit circuit = Notation.circuit("16 V : R1=5 + (R2=12 || R3=4)");
+        Backwards.Outcome outcome =
+                work(circuit, givens(circuit, "R1 resistance", "R2 resistance", "total voltage"), 5);
+        Backwards.Outcome.NotEnough notEnough = (Backwards.Outcome.NotEnough) outcome;
+        assertTrue(notEnough.alone());
+        assertTrue(notEnough
+                .wouldDo()
+                .containsAll(List.of(
+                        Law.resistance(Subject.part("R3")),
+                        Law.current(Subject.part("R1")),
+                        Law.voltage(Subject.part("R2")))));
+    }
+}
