@@ -42,6 +42,20 @@ export const pairQuery = (request: Schemas['PairRequest']) =>
     staleTime: Infinity,
   })
 
+export const changeQuery = (request: Schemas['ChangeRequest']) =>
+  queryOptions({
+    queryKey: ['change', request],
+    queryFn: () => body(client.POST('/api/circuits/change', { body: request })),
+    staleTime: Infinity,
+  })
+
+export const backwardsQuery = (request: Schemas['BackwardsRequest']) =>
+  queryOptions({
+    queryKey: ['backwards', request],
+    queryFn: () => body(client.POST('/api/circuits/backwards', { body: request })),
+    staleTime: Infinity,
+  })
+
 export const questionsQuery = queryOptions({
   queryKey: ['questions'],
   queryFn: () => body(client.GET('/api/questions')),

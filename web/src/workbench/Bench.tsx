@@ -7,6 +7,8 @@ import { Failed } from '../ui/Failed'
 import { notify } from '../ui/notify'
 import classes from './Bench.module.css'
 import { Board } from './Board'
+import { BackwardsPanel } from './BackwardsPanel'
+import { ChangePanel } from './ChangePanel'
 import { ChartFoot } from './ChartFoot'
 import { ChartTable } from './ChartTable'
 import { changed, historyOf, redone, undone } from './history'
@@ -113,6 +115,8 @@ export function Bench({ notation: first, question }: BenchProps) {
             <Tabs.List>
               <Tabs.Tab value="chart">{t('workbench.chart')}</Tabs.Tab>
               <Tabs.Tab value="working">{t('workbench.working')}</Tabs.Tab>
+              <Tabs.Tab value="change">{t('workbench.change')}</Tabs.Tab>
+              <Tabs.Tab value="backwards">{t('workbench.backwards')}</Tabs.Tab>
             </Tabs.List>
             {analysis && (
               <>
@@ -136,6 +140,18 @@ export function Bench({ notation: first, question }: BenchProps) {
                       setStep(one.text)
                       setInHand(one.cell.subject)
                     }}
+                  />
+                </Tabs.Panel>
+                <Tabs.Panel value="change" pt="xs">
+                  <ChangePanel analysis={analysis} inHand={inHand} onInHand={setInHand} />
+                </Tabs.Panel>
+                <Tabs.Panel value="backwards" pt="xs">
+                  <BackwardsPanel
+                    key={analysis.notation}
+                    analysis={analysis}
+                    inHand={inHand}
+                    onInHand={setInHand}
+                    onTake={(taken) => show(changed(history, taken))}
                   />
                 </Tabs.Panel>
               </>

@@ -13,7 +13,7 @@ interface WorkingProps {
   onSelect: (step: Step) => void
 }
 
-const PHASES = ['fold', 'total-current', 'unfold', 'power'] as const
+const PHASES = ['together', 'fold', 'total-current', 'unfold', 'power'] as const
 
 /** The worked solution: ordered steps, each with formula, numbers put in, and result. */
 export function Working({ steps, selected, onSelect }: WorkingProps) {

@@ -18,6 +18,11 @@ public sealed interface Reading {
         public int mostFigures() {
             return Math.max(fewestFigures, written.precision());
         }
+
+        /** Half a unit of the last place that was written, in SI: as far as the value may be off if it was rounded. */
+        public double halfOfLastPlace() {
+            return BigDecimal.ONE.movePointLeft(written.scale()).doubleValue() / 2;
+        }
     }
 
     /** Nothing was typed. */

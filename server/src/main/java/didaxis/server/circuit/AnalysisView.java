@@ -16,6 +16,7 @@ import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.style.HouseStyle;
+import didaxis.core.working.Deduction;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -30,6 +31,7 @@ public record AnalysisView(
         String notation,
         String words,
         List<ThingView> things,
+        List<SettingView> settings,
         List<RowView> rows,
         List<MeterView> meters,
         List<PointView> points,
@@ -61,6 +63,20 @@ public record AnalysisView(
             }
             for (Subject reading : Subjects.of(circuit).readings()) things.add(new ThingView(reading.id(), "", ""));
             return things;
+        }
+    }
+
+    /** What the circuit is set up from: every resistance and the emf, printed with all its figures. */
+    public record SettingView(CellView cell, String text) {
+        static List<SettingView> of(ChartedCircuit charted) {
+            AmountFormat format = charted.style().numbers();
+            return Deduction.fromResistancesAndEmf(charted.relations()).entrySet().stream()
+                    .filter(setting -> setting.getValue() > 0)
+                    .map(setting -> new SettingView(
+                            CellView.of(setting.getKey()),
+                            format.exactly(Amount.of(
+                                    setting.getValue(), setting.getKey().quantity()))))
+                    .toList();
         }
     }
 
@@ -116,19 +132,18 @@ public record AnalysisView(
         Chart chart = charted.chart();
         HouseStyle style = charted.style();
         AmountFormat format = style.numbers();
-        Map<Quantity, AmountFormat.Column> columns = columns(charted);
+        Columns columns = Columns.of(charted);
         return new AnalysisView(
                 chart.circuit().toString(),
                 Words.describe(chart.circuit()),
                 ThingView.of(chart.circuit()),
+                SettingView.of(charted),
                 chart.rows().stream()
-                        .map(subject -> row(charted, subject, columns))
+                        .map(subject -> columns.row(charted, subject))
                         .toList(),
                 meters(charted, format),
                 points(charted, format),
-                columns.entrySet().stream()
-                        .map(entry -> column(entry.getKey(), entry.getValue(), style))
-                        .toList(),
+                columns.views(),
                 style.terms().whole(),
                 notes(chart),
                 charted.checks().stream()
@@ -141,37 +156,52 @@ public record AnalysisView(
                 chart.circuit().source().emf() > EXTRA_LOW_VOLTS);
     }
 
-    private static ColumnView column(Quantity quantity, AmountFormat.Column column, HouseStyle style) {
-        return new ColumnView(
-                quantity.word(), style.terms().letter(quantity), style.terms().word(quantity), column.unit());
-    }
-
-    static Map<Quantity, AmountFormat.Column> columns(ChartedCircuit charted) {
-        Map<Quantity, AmountFormat.Column> columns = new LinkedHashMap<>();
-        for (Quantity quantity : charted.style().columns()) {
-            List<Double> amounts = new ArrayList<>();
-            for (Subject subject : charted.chart().rows())
-                charted.value(Cell.of(subject, quantity)).ifPresent(amounts::add);
-            columns.put(quantity, charted.style().numbers().column(quantity, amounts));
+    /** The columns of one chart or of several side by side: under one unit each. */
+    record Columns(HouseStyle style, Map<Quantity, AmountFormat.Column> byQuantity) {
+        static Columns of(ChartedCircuit... charts) {
+            HouseStyle style = charts[0].style();
+            Map<Quantity, AmountFormat.Column> columns = new LinkedHashMap<>();
+            for (Quantity quantity : style.columns()) {
+                List<Double> amounts = new ArrayList<>();
+                for (ChartedCircuit charted : charts) {
+                    for (Subject subject : charted.chart().rows())
+                        charted.value(Cell.of(subject, quantity)).ifPresent(amounts::add);
+                }
+                columns.put(quantity, style.numbers().column(quantity, amounts));
+            }
+            return new Columns(style, columns);
         }
-        return columns;
-    }
 
-    private static RowView row(ChartedCircuit charted, Subject subject, Map<Quantity, AmountFormat.Column> columns) {
-        Chart chart = charted.chart();
-        Map<String, String> shown = new LinkedHashMap<>();
-        columns.forEach((quantity, column) -> charted.value(Cell.of(subject, quantity))
-                .ifPresent(value -> shown.put(quantity.word(), column.print(value))));
-        return new RowView(
-                subject.id(),
-                subject.kind().name().toLowerCase(Locale.ROOT),
-                chart.subjects().membersOf(subject),
-                value(chart, subject, Quantity.RESISTANCE),
-                value(chart, subject, Quantity.VOLTAGE),
-                value(chart, subject, Quantity.CURRENT),
-                value(chart, subject, Quantity.POWER),
-                shown,
-                chart.condition(subject).name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        AmountFormat.Column of(Quantity quantity) {
+            return byQuantity.get(quantity);
+        }
+
+        List<ColumnView> views() {
+            return byQuantity.entrySet().stream()
+                    .map(column -> new ColumnView(
+                            column.getKey().word(),
+                            style.terms().letter(column.getKey()),
+                            style.terms().word(column.getKey()),
+                            column.getValue().unit()))
+                    .toList();
+        }
+
+        RowView row(ChartedCircuit charted, Subject subject) {
+            Chart chart = charted.chart();
+            Map<String, String> shown = new LinkedHashMap<>();
+            byQuantity.forEach((quantity, column) -> charted.value(Cell.of(subject, quantity))
+                    .ifPresent(value -> shown.put(quantity.word(), column.print(value))));
+            return new RowView(
+                    subject.id(),
+                    subject.kind().name().toLowerCase(Locale.ROOT),
+                    chart.subjects().membersOf(subject),
+                    value(chart, subject, Quantity.RESISTANCE),
+                    value(chart, subject, Quantity.VOLTAGE),
+                    value(chart, subject, Quantity.CURRENT),
+                    value(chart, subject, Quantity.POWER),
+                    shown,
+                    chart.condition(subject).name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        }
     }
 
     private static Double value(Chart chart, Subject subject, Quantity quantity) {
@@ -227,12 +257,12 @@ public record AnalysisView(
         return notes;
     }
 
-    private static CheckView check(Check check, Map<Quantity, AmountFormat.Column> columns, AmountFormat format) {
+    private static CheckView check(Check check, Columns columns, AmountFormat format) {
         String kind = check.kind().name().toLowerCase(Locale.ROOT).replace('_', '-');
         String sentence = switch (check.kind()) {
-            case LOOP -> addition(check, columns.get(Quantity.VOLTAGE));
-            case JUNCTION -> addition(check, columns.get(Quantity.CURRENT));
-            case POWER -> addition(check, columns.get(Quantity.POWER));
+            case LOOP -> addition(check, columns.of(Quantity.VOLTAGE));
+            case JUNCTION -> addition(check, columns.of(Quantity.CURRENT));
+            case POWER -> addition(check, columns.of(Quantity.POWER));
             case SECOND_METHOD ->
                 check.holds() ? "agrees in every part" : "differs by " + format.number(100 * check.sum()) + " %";
         };

@@ -1,0 +1,67 @@
+package didaxis.server.circuit;
+
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Subject;
+import didaxis.core.quantity.Quantity;
+import didaxis.core.working.Change;
+import didaxis.core.working.ChangeSentence;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/**
+ * What changes, in JSON.
+ *
+ * @param notation the circuit after the change
+ * @param chain why, in causal order, a sentence a link
+ * @param lamps what it does to the lamps
+ */
+public record ChangeView(
+        String notation,
+        List<AnalysisView.ColumnView> columns,
+        String wholeWord,
+        List<ChangedRow> rows,
+        List<ChainLink> chain,
+        List<String> lamps) {
+    /** A row of the chart before and after. */
+    public record ChangedRow(AnalysisView.RowView before, AnalysisView.RowView after, Map<String, String> directions) {}
+
+    /** One link: its sentence and the rows it speaks of. */
+    public record ChainLink(String sentence, List<String> rows) {}
+
+    static ChangeView of(ChartedCircuit before, ChartedCircuit after, String part) {
+        Change change = Change.of(before.chart(), after.chart(), part);
+        AnalysisView.Columns columns = AnalysisView.Columns.of(before, after);
+        ChangeSentence sentence = new ChangeSentence(before.style(), change);
+        return new ChangeView(
+                after.chart().circuit().toString(),
+                columns.views(),
+                before.style().terms().whole(),
+                before.chart().rows().stream()
+                        .map(subject -> new ChangedRow(
+                                columns.row(before, subject),
+                                columns.row(after, subject),
+                                directions(change, subject, before)))
+                        .toList(),
+                change.chain().stream()
+                        .map(link -> new ChainLink(
+                                sentence.say(link),
+                                link.cells().stream()
+                                        .map(cell -> cell.subject().id())
+                                        .distinct()
+                                        .toList()))
+                        .toList(),
+                sentence.lamps());
+    }
+
+    private static Map<String, String> directions(Change change, Subject subject, ChartedCircuit charted) {
+        Map<String, String> directions = new LinkedHashMap<>();
+        for (Quantity quantity : charted.style().columns()) {
+            directions.put(
+                    quantity.word(),
+                    change.direction(Cell.of(subject, quantity)).name().toLowerCase(Locale.ROOT));
+        }
+        return directions;
+    }
+}

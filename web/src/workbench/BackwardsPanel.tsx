@@ -1,0 +1,113 @@
+import { Button, Group, Text } from '@mantine/core'
+import { useDebouncedValue } from '@mantine/hooks'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { ProblemError, type Schemas } from '../api/client'
+import { backwardsQuery } from '../api/queries'
+import { ChartFrame } from '../ui/ChartFrame'
+import classes from './BackwardsPanel.module.css'
+import { cellOf, keyOf } from './cells'
+import { Working } from './Working'
+
+interface BackwardsPanelProps {
+  analysis: Schemas['AnalysisView']
+  inHand: string
+  onInHand: (name: string) => void
+  /** Takes a circuit over that was found. */
+  onTake: (notation: string) => void
+}
+
+type Known = ReadonlyMap<string, string>
+
+/** Any value cleared, any other typed instead: the rest follows, or what is missing is said. */
+export function BackwardsPanel({ analysis, inHand, onInHand, onTake }: BackwardsPanelProps) {
+  const { t } = useTranslation()
+  const settings: Known = new Map(analysis.settings.map((one) => [keyOf(one.cell), one.text]))
+  const [held, setHeld] = useState<Known>()
+  const known = held ?? settings
+  const [typed] = useDebouncedValue(known, 250)
+  const [step, setStep] = useState('')
+  const work = useQuery({
+    ...backwardsQuery({
+      notation: analysis.notation,
+      style: analysis.style,
+      known: [...typed].map(([key, text]) => ({ cell: cellOf(key), text })),
+    }),
+    placeholderData: keepPreviousData,
+  })
+  const problem = work.error instanceof ProblemError ? work.error.problem : undefined
+  const data = work.data
+  const found = new Map(data?.rows.map((row) => [row.id, row.shown]))
+  const type = (key: string, text: string) => {
+    const next = new Map(known)
+    if (text) next.set(key, text)
+    else next.delete(key)
+    setHeld(next)
+  }
+  return (
+    <div>
+      <Text fz="sm" c="dimmed">
+        {t('backwards.hint')}
+      </Text>
+      <p className={classes.outcome} data-outcome={problem ? 'unread' : data?.outcome} role="status">
+        {problem ? problem.detail : data?.sentence}
+      </p>
+      <ChartFrame
+        analysis={{
+          rows: analysis.rows,
+          columns: data?.columns ?? analysis.columns,
+          wholeWord: analysis.wholeWord,
+        }}
+        selected={inHand}
+        onSelect={onInHand}
+        cell={(row, column) => {
+          const key = keyOf({ subject: row.id, quantity: column.quantity })
+          if (row.shown[column.quantity] === undefined && row.condition !== 'normal') {
+            return <span className={classes.none}>{t(`chart.none.${row.condition}`)}</span>
+          }
+          return (
+            <input
+              className={classes.cell}
+              data-known={known.has(key)}
+              aria-label={t('backwards.cell', { quantity: column.word, subject: row.id })}
+              value={known.get(key) ?? ''}
+              placeholder={problem ? '' : found.get(row.id)?.[column.quantity]}
+              autoComplete="off"
+              spellCheck={false}
+              onChange={(event) => type(key, event.currentTarget.value)}
+            />
+          )
+        }}
+      />
+      <Group gap="xs" my="sm">
+        {data?.notations.map((notation) => (
+          <Button
+            key={notation}
+            size="compact-sm"
+            variant={data.notations.length > 1 ? 'light' : 'filled'}
+            onClick={() => onTake(notation)}
+          >
+            {data.notations.length > 1 ? notation : t('backwards.take')}
+          </Button>
+        ))}
+        <Button size="compact-sm" variant="subtle" onClick={() => setHeld(new Map())}>
+          {t('backwards.clear')}
+        </Button>
+        <Button size="compact-sm" variant="subtle" disabled={!held} onClick={() => setHeld(undefined)}>
+          {t('backwards.reset')}
+        </Button>
+      </Group>
+      {data && !problem && (
+        <Working
+          steps={data.steps}
+          selected={step}
+          onSelect={(one) => {
+            setStep(one.text)
+            onInHand(one.cell.subject)
+          }}
+        />
+      )}
+    </div>
+  )
+}

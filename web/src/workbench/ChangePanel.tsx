@@ -1,0 +1,138 @@
+import { NativeSelect, Text, TextInput } from '@mantine/core'
+import { useDebouncedValue } from '@mantine/hooks'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { ProblemError, type Schemas } from '../api/client'
+import { changeQuery } from '../api/queries'
+import { ChartFrame } from '../ui/ChartFrame'
+import frame from '../ui/ChartFrame.module.css'
+import classes from './ChangePanel.module.css'
+
+interface ChangePanelProps {
+  analysis: Schemas['AnalysisView']
+  /** What is in hand; the question starts from it if it is a part. */
+  inHand: string
+  onInHand: (name: string) => void
+}
+
+type Act = Schemas['ChangeRequest']['act']
+
+const SIGNS: Record<string, string> = { increases: '↑', decreases: '↓', same: '=', undecided: '?' }
+
+/** What changes if a part is set otherwise: every cell before and after, and the reasons in their order. */
+export function ChangePanel({ analysis, inHand, onInHand }: ChangePanelProps) {
+  const { t } = useTranslation()
+  const parts = analysis.things.filter((thing) => thing.kind !== '')
+  const part =
+    parts.find((one) => one.name === inHand) ?? parts.find((one) => one.kind === 'switch') ?? parts[0]
+  const acts: Act[] =
+    part?.kind === 'switch'
+      ? [part.setting === 'open' ? 'close' : 'open']
+      : hasValue(part)
+        ? ['out', 'short', 'set']
+        : ['out', 'short']
+  const [wanted, setAct] = useState<Act>('out')
+  const act = acts.includes(wanted) ? wanted : acts[0]
+  const [text, setText] = useState('')
+  const [typed] = useDebouncedValue(text, 250)
+  const change = useQuery({
+    ...changeQuery({
+      notation: analysis.notation,
+      style: analysis.style,
+      part: part?.name ?? '',
+      act: act ?? 'out',
+      text: typed,
+    }),
+    enabled: part !== undefined && (act !== 'set' || typed.trim() !== ''),
+    placeholderData: keepPreviousData,
+  })
+  const problem = change.error instanceof ProblemError ? change.error.problem : undefined
+  const data = problem ? undefined : change.data
+  const changed = new Map(data?.rows.map((row) => [row.before.id, row]))
+  return (
+    <div>
+      <div className={classes.ask}>
+        <NativeSelect
+          size="xs"
+          label={t('change.part')}
+          value={part?.name}
+          data={parts.map((one) => one.name)}
+          onChange={(event) => onInHand(event.currentTarget.value)}
+        />
+        <NativeSelect
+          size="xs"
+          label={t('change.act')}
+          value={act}
+          data={acts.map((one) => ({ value: one, label: t(`change.acts.${one}`) }))}
+          onChange={(event) => setAct(event.currentTarget.value as Act)}
+        />
+        {act === 'set' && (
+          <TextInput
+            size="xs"
+            w={90}
+            label={t('change.value')}
+            value={text}
+            placeholder={part?.setting}
+            onChange={(event) => setText(event.currentTarget.value)}
+          />
+        )}
+      </div>
+      {problem && (
+        <Text fz="sm" c="error" role="alert" mt="xs">
+          {problem.detail}
+        </Text>
+      )}
+      {data && (
+        <>
+          <ol className={classes.chain} aria-label={t('change.chain')}>
+            {data.chain.map((link) => (
+              <li key={link.sentence}>
+                <button
+                  type="button"
+                  className={classes.link}
+                  onClick={() => onInHand(link.rows.find((row) => row !== 'total') ?? '')}
+                >
+                  {link.sentence}
+                </button>
+              </li>
+            ))}
+          </ol>
+          {data.lamps.length > 0 && (
+            <p className={classes.lamps}>
+              <b>{t('change.lamps')}</b> {data.lamps.join(' ')}
+            </p>
+          )}
+          <ChartFrame
+            analysis={{
+              rows: data.rows.map((row) => row.before),
+              columns: data.columns,
+              wholeWord: data.wholeWord,
+            }}
+            selected={inHand}
+            onSelect={onInHand}
+            cell={(row, column) => {
+              const both = changed.get(row.id)
+              const way = both?.directions[column.quantity] ?? 'undecided'
+              const said = (one?: Schemas['RowView']) =>
+                one?.shown[column.quantity] ?? t(`chart.none.${one?.condition ?? 'normal'}`)
+              return (
+                <span className={`${frame.value} ${classes.both}`} data-way={way}>
+                  <span className={classes.before}>{said(both?.before)}</span>
+                  <span>
+                    {said(both?.after)}{' '}
+                    <span className={classes.sign} aria-label={t(`change.ways.${way}`)} role="img">
+                      {SIGNS[way]}
+                    </span>
+                  </span>
+                </span>
+              )
+            }}
+          />
+        </>
+      )}
+    </div>
+  )
+}
+
+const hasValue = (part?: Schemas['ThingView']) => part !== undefined && /^[0-9]/.test(part.setting)
