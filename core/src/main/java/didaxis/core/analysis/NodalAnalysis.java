@@ -3,6 +3,7 @@ package didaxis.core.analysis;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Outline;
 import didaxis.core.circuit.Part;
+import didaxis.core.circuit.Source;
 import didaxis.core.circuit.Terminals;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,7 +18,8 @@ import org.ejml.interfaces.linsol.LinearSolverDense;
  * but the circuit. What the circuit does not decide comes out as one of many answers and is not to be compared.
  */
 public final class NodalAnalysis {
-    private record Edge(int part, int from, int to, double ohms) {}
+    /** A resistance in ohms between two places, 0 for a wire and infinite for a gap. */
+    public record Edge(int from, int to, double ohms) {}
 
     private final double[] partVoltage;
     private final double[] partCurrent;
@@ -35,26 +37,42 @@ public final class NodalAnalysis {
      * @throws ArithmeticException if the system is singular, as for a shorted ideal source
      */
     public static NodalAnalysis of(Circuit circuit) {
-        Layout layout = new Layout(circuit);
+        Terminals terminals = Terminals.of(circuit);
+        Outline outline = circuit.outline();
+        List<Edge> edges = new ArrayList<>();
+        for (int i = 0; i < outline.size(); i++) {
+            if (outline.node(i) instanceof Part part)
+                edges.add(new Edge(terminals.from(i), terminals.to(i), part.resistance()));
+        }
+        return of(circuit.source(), edges, terminals.count());
+    }
+
+    /**
+     * Voltages and currents of resistances joined in any way; the source's terminals are places 0 and 1, as in
+     * {@link Terminals}.
+     *
+     * @throws ArithmeticException if the system is singular, as for a shorted ideal source
+     */
+    public static NodalAnalysis of(Source given, List<Edge> edges, int places) {
+        Layout layout = new Layout(edges, places);
         int nodes = layout.nodes;
         // Unknown: potentials of nodes 1 to nodes−1 (0 is the negative terminal), then currents of wires, then of the
         // source.
-        List<Edge> wires = layout.spanningWires();
+        List<Integer> wires = layout.spanningWires();
         int unknowns = nodes - 1 + wires.size() + 1;
         DMatrixRMaj a = new DMatrixRMaj(unknowns, unknowns);
         DMatrixRMaj b = new DMatrixRMaj(unknowns, 1);
-        for (Edge edge : layout.edges)
-            if (edge.ohms() > 0 && edge.ohms() < Double.POSITIVE_INFINITY) stampResistor(a, edge);
+        for (Edge edge : edges) if (edge.ohms() > 0 && edge.ohms() < Double.POSITIVE_INFINITY) stampResistor(a, edge);
         for (int k = 0; k < wires.size(); k++)
-            stampBranch(a, nodes - 1 + k, wires.get(k).from(), wires.get(k).to(), 0);
+            stampBranch(
+                    a,
+                    nodes - 1 + k,
+                    edges.get(wires.get(k)).from(),
+                    edges.get(wires.get(k)).to(),
+                    0);
         int source = unknowns - 1;
-        stampBranch(
-                a,
-                source,
-                Terminals.POSITIVE,
-                Terminals.NEGATIVE,
-                -circuit.source().internalResistance());
-        b.set(source, 0, circuit.source().emf());
+        stampBranch(a, source, Terminals.POSITIVE, Terminals.NEGATIVE, -given.internalResistance());
+        b.set(source, 0, given.emf());
         layout.floatingNodes().forEach(node -> a.add(node - 1, node - 1, 1));
         DMatrixRMaj x = solve(a, b);
         return layout.read(x, wires, -x.get(source, 0));
@@ -116,26 +134,21 @@ public final class NodalAnalysis {
 
     /** The circuit as edges between numbered nodes. */
     private static final class Layout {
-        final List<Edge> edges = new ArrayList<>();
+        final List<Edge> edges;
         final int nodes;
 
-        Layout(Circuit circuit) {
-            Terminals terminals = Terminals.of(circuit);
-            Outline outline = circuit.outline();
-            for (int i = 0; i < outline.size(); i++) {
-                if (outline.node(i) instanceof Part part) {
-                    edges.add(new Edge(edges.size(), terminals.from(i), terminals.to(i), part.resistance()));
-                }
-            }
-            nodes = terminals.count();
+        Layout(List<Edge> edges, int nodes) {
+            this.edges = edges;
+            this.nodes = nodes;
         }
 
         /** The ideal wires, without those that only close a loop of wires: their current is not decided. */
-        List<Edge> spanningWires() {
+        List<Integer> spanningWires() {
             int[] root = roots();
-            List<Edge> spanning = new ArrayList<>();
-            for (Edge edge : edges) {
-                if (edge.ohms() == 0 && union(root, edge.from(), edge.to())) spanning.add(edge);
+            List<Integer> spanning = new ArrayList<>();
+            for (int k = 0; k < edges.size(); k++) {
+                Edge edge = edges.get(k);
+                if (edge.ohms() == 0 && union(root, edge.from(), edge.to())) spanning.add(k);
             }
             return spanning;
         }
@@ -177,17 +190,18 @@ public final class NodalAnalysis {
             return ra != rb;
         }
 
-        NodalAnalysis read(DMatrixRMaj x, List<Edge> wires, double totalCurrent) {
+        NodalAnalysis read(DMatrixRMaj x, List<Integer> wires, double totalCurrent) {
             double[] voltage = new double[edges.size()];
             double[] current = new double[edges.size()];
             int[] root = pieces();
-            for (Edge edge : edges) {
-                voltage[edge.part()] = potential(x, edge.from()) - potential(x, edge.to());
+            for (int part = 0; part < edges.size(); part++) {
+                Edge edge = edges.get(part);
+                voltage[part] = potential(x, edge.from()) - potential(x, edge.to());
                 boolean intoThePiece = floats(root, edge.from()) || floats(root, edge.to());
-                if (edge.ohms() > 0) current[edge.part()] = voltage[edge.part()] / edge.ohms();
-                if (Double.isInfinite(edge.ohms()) && intoThePiece) voltage[edge.part()] = Double.NaN;
+                if (edge.ohms() > 0) current[part] = voltage[part] / edge.ohms();
+                if (Double.isInfinite(edge.ohms()) && intoThePiece) voltage[part] = Double.NaN;
             }
-            for (int k = 0; k < wires.size(); k++) current[wires.get(k).part()] = x.get(nodes - 1 + k, 0);
+            for (int k = 0; k < wires.size(); k++) current[wires.get(k)] = x.get(nodes - 1 + k, 0);
             return new NodalAnalysis(voltage, current, totalCurrent);
         }
 

@@ -1,0 +1,51 @@
+package didaxis.core.netlist;
+
+import didaxis.core.analysis.NodalAnalysis;
+import didaxis.core.circuit.Source;
+import didaxis.core.circuit.Terminals;
+import didaxis.core.netlist.Netlist.Edge;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Parts joined neither in series nor in parallel all through. It does not fold, but has an operating point.
+ *
+ * @param plus the node of the source's positive terminal
+ * @param bridgeNodes the nodes between which what cannot be joined further stands
+ */
+public record BridgedCircuit(Source source, String plus, String minus, List<Edge> edges, List<String> bridgeNodes) {
+    /**
+     * What a part has.
+     *
+     * @param voltage in volts, from its first node to its second; NaN where it is not decided
+     * @param current in amperes, likewise
+     */
+    public record Row(Edge edge, double voltage, double current) {}
+
+    public BridgedCircuit {
+        edges = List.copyOf(edges);
+        bridgeNodes = List.copyOf(bridgeNodes);
+    }
+
+    /** Voltages and currents of the parts by nodal analysis; empty if the source is shorted. */
+    public Optional<List<Row>> rows() {
+        Map<String, Integer> places = new HashMap<>(Map.of(minus, Terminals.NEGATIVE, plus, Terminals.POSITIVE));
+        List<NodalAnalysis.Edge> resistances = new ArrayList<>();
+        for (Edge edge : edges) {
+            int from = places.computeIfAbsent(edge.from(), name -> places.size());
+            int to = places.computeIfAbsent(edge.to(), name -> places.size());
+            resistances.add(new NodalAnalysis.Edge(from, to, edge.part().resistance()));
+        }
+        try {
+            NodalAnalysis nodal = NodalAnalysis.of(source, resistances, places.size());
+            List<Row> rows = new ArrayList<>();
+            for (int k = 0; k < edges.size(); k++) rows.add(new Row(edges.get(k), nodal.voltage(k), nodal.current(k)));
+            return Optional.of(rows);
+        } catch (ArithmeticException singular) {
+            return Optional.empty();
+        }
+    }
+}
