@@ -56,6 +56,8 @@ export const en = {
     marks_one: '{{count}} mark',
     marks_other: '{{count}} marks',
     marksOf: 'Marks for the {{quantity}} of {{subject}}',
+    over: 'over its rating',
+    carried: 'Rounded values were carried on; the checks allow for it.',
     hint: 'click, or keys g a w',
     checks: 'Checks and readings',
     reads: '{{id}} reads',

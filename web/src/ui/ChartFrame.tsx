@@ -16,15 +16,25 @@ interface ChartFrameProps {
   lit?: ReadonlySet<string>
   /** Without it rows are only read. */
   onSelect?: (row: string) => void
+  /** Parts that get more than they are made for. */
+  over?: readonly string[]
   cell: (row: Row, column: Column) => ReactNode
 }
 
 /** The chart's lines, letters and names; what stands in a cell is up to who uses it. */
-export function ChartFrame({ analysis, selected, lit, onSelect, cell }: ChartFrameProps) {
+export function ChartFrame({ analysis, selected, lit, onSelect, over, cell }: ChartFrameProps) {
   const { t } = useTranslation()
   const name = (row: Row) =>
     row.kind === 'part' || row.kind === 'group' ? (
-      <SubjectName id={row.id} />
+      <>
+        <SubjectName id={row.id} />
+        {over?.includes(row.id) && (
+          <span className={classes.over} role="img" aria-label={t('chart.over')} title={t('chart.over')}>
+            {' '}
+            !
+          </span>
+        )}
+      </>
     ) : row.kind === 'total' ? (
       analysis.wholeWord
     ) : (

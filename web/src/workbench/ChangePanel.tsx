@@ -85,6 +85,11 @@ export function ChangePanel({ analysis, inHand, onInHand }: ChangePanelProps) {
       )}
       {data && (
         <>
+          {data.lamps.length > 0 && (
+            <p className={classes.lamps}>
+              <b>{t('change.lamps')}</b> {data.lamps.join(' ')}
+            </p>
+          )}
           <ol className={classes.chain} aria-label={t('change.chain')}>
             {data.chain.map((link) => (
               <li key={link.sentence}>
@@ -98,11 +103,6 @@ export function ChangePanel({ analysis, inHand, onInHand }: ChangePanelProps) {
               </li>
             ))}
           </ol>
-          {data.lamps.length > 0 && (
-            <p className={classes.lamps}>
-              <b>{t('change.lamps')}</b> {data.lamps.join(' ')}
-            </p>
-          )}
           <ChartFrame
             analysis={{
               rows: data.rows.map((row) => row.before),

@@ -58,6 +58,11 @@ export function ChartFoot({ analysis, uses, onUses, cell }: ChartFootProps) {
           </li>
         ))}
       </ul>
+      {analysis.carriedRounded && (
+        <Text fz="sm" c="dimmed" mt="xs">
+          {t('chart.carried')}
+        </Text>
+      )}
       {analysis.notes.map((note) => (
         <Text key={note} fz="sm" c="dimmed" mt="xs">
           {note}

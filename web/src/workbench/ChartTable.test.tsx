@@ -9,6 +9,7 @@ import { ChartTable } from './ChartTable'
 const shown = { resistance: '5.00', voltage: '10.0', current: '2.00', power: '20.0' }
 const analysis = {
   wholeWord: 'total',
+  overRated: [],
   columns: [
     { quantity: 'resistance', symbol: 'R', word: 'resistance', unit: 'Ω' },
     { quantity: 'current', symbol: 'I', word: 'current', unit: 'A' },

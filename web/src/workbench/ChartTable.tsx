@@ -29,6 +29,7 @@ export function ChartTable({ analysis, uses, onUses, selected, lit, onSelect, on
       selected={selected}
       lit={lit}
       onSelect={onSelect}
+      over={analysis.overRated}
       cell={(row, column) => (
         <ChartCell row={row} column={column} uses={uses} onUses={onUses} onCell={onCell} />
       )}

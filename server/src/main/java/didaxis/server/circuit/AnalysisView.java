@@ -2,6 +2,7 @@ package didaxis.server.circuit;
 
 import didaxis.core.analysis.Chart;
 import didaxis.core.analysis.Check;
+import didaxis.core.analysis.Ratings;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Composer;
@@ -38,6 +39,7 @@ public record AnalysisView(
         List<ColumnView> columns,
         String wholeWord,
         List<String> notes,
+        List<String> overRated,
         List<CheckView> checks,
         List<StepView> steps,
         SceneView scene,
@@ -145,7 +147,11 @@ public record AnalysisView(
                 points(charted, format),
                 columns.views(),
                 style.terms().whole(),
-                notes(chart),
+                notes(chart, format),
+                Ratings.of(chart).over().stream()
+                        .map(load -> load.part().label())
+                        .distinct()
+                        .toList(),
                 charted.checks().stream()
                         .map(check -> check(check, columns, format))
                         .toList(),
@@ -243,8 +249,17 @@ public record AnalysisView(
         return value.isEmpty() ? "not decided" : format.print(Amount.of(value.getAsDouble(), quantity));
     }
 
-    private static List<String> notes(Chart chart) {
+    private static List<String> notes(Chart chart, AmountFormat format) {
         List<String> notes = new ArrayList<>();
+        Ratings ratings = Ratings.of(chart);
+        for (Ratings.Load load : ratings.over()) {
+            Amount actual = Amount.of(load.actual(), load.limit().quantity());
+            notes.add(load.part().label() + " is over its rating: " + format.print(actual) + ", made for "
+                    + format.exactly(load.limit()) + ".");
+        }
+        ratings.first().ifPresent(load -> notes.add("The highest safe supply is "
+                + format.print(Amount.of(ratings.highestSafeEmf(), Quantity.VOLTAGE)) + ", set by "
+                + load.part().label() + " (" + format.exactly(load.limit()) + ")."));
         chart.point()
                 .sharedCurrents()
                 .forEach(wires -> notes.add(String.join(" and ", wires)

@@ -47,7 +47,8 @@ public record BackwardsView(
         for (Subject subject : charted.chart().rows()) {
             for (Quantity quantity : style.columns()) {
                 Cell cell = Cell.of(subject, quantity);
-                if (!charted.relations().of(cell).isEmpty()) asked.add(cell);
+                boolean follows = !charted.relations().of(cell).isEmpty();
+                if (follows && !ChartedCircuit.trivial(cell, charted.chart())) asked.add(cell);
             }
         }
         Say say = new Say(style);

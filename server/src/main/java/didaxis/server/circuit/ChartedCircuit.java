@@ -29,9 +29,15 @@ public record ChartedCircuit(Chart chart, HouseStyle style, Relations relations,
             all.add(Cell.of(reading, Quantity.VOLTAGE));
             all.add(Cell.of(reading, Quantity.POTENTIAL));
         }
-        all.removeIf(cell -> hidden(cell, style));
+        all.removeIf(cell -> hidden(cell, style) || trivial(cell, chart));
         Deduction working = Deduction.of(relations, Deduction.fromResistancesAndEmf(relations), all);
         return new ChartedCircuit(chart, style, relations, working);
+    }
+
+    /** That an ideal wire has no resistance, voltage or power needs no working. */
+    static boolean trivial(Cell cell, Chart chart) {
+        boolean ideal = chart.limit(Cell.of(cell.subject(), Quantity.RESISTANCE)) == 0;
+        return ideal && cell.quantity() != Quantity.CURRENT;
     }
 
     /** A group is no real part: some styles give it no power. */
