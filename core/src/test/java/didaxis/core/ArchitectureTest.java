@@ -6,6 +6,9 @@ import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.lang.syntax.ArchRuleDefinition;
+import com.tngtech.archunit.library.Architectures.LayeredArchitecture;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
@@ -15,37 +18,25 @@ class ArchitectureTest {
 
     @Test
     void packagesUseOnlyWhatLiesBelowThem() {
-        layeredArchitecture()
-                .consideringOnlyDependenciesInLayers()
-                .layer("quantity")
-                .definedBy("didaxis.core.quantity")
-                .layer("circuit")
-                .definedBy("didaxis.core.circuit")
-                .layer("analysis")
-                .definedBy("didaxis.core.analysis")
-                .layer("working")
-                .definedBy("didaxis.core.working")
-                .layer("question")
-                .definedBy("didaxis.core.question")
-                .layer("marking")
-                .definedBy("didaxis.core.marking")
-                .layer("drawing")
-                .definedBy("didaxis.core.drawing")
-                .whereLayer("quantity")
-                .mayNotAccessAnyLayer()
-                .whereLayer("circuit")
-                .mayOnlyAccessLayers("quantity")
-                .whereLayer("analysis")
-                .mayOnlyAccessLayers("quantity", "circuit")
-                .whereLayer("working")
-                .mayOnlyAccessLayers("quantity", "circuit", "analysis")
-                .whereLayer("question")
-                .mayOnlyAccessLayers("quantity", "circuit", "analysis", "working")
-                .whereLayer("marking")
-                .mayOnlyAccessLayers("quantity", "circuit", "analysis", "working", "question")
-                .whereLayer("drawing")
-                .mayOnlyAccessLayers("quantity", "circuit")
-                .check(core);
+        Map<String, String[]> below = new LinkedHashMap<>();
+        below.put("quantity", new String[] {});
+        below.put("circuit", new String[] {"quantity"});
+        below.put("style", new String[] {"quantity"});
+        below.put("analysis", new String[] {"quantity", "circuit", "style"});
+        below.put("netlist", new String[] {"quantity", "circuit", "analysis"});
+        below.put("working", new String[] {"quantity", "circuit", "style", "analysis"});
+        below.put("question", new String[] {"quantity", "circuit", "style", "analysis", "working"});
+        below.put("marking", new String[] {"quantity", "circuit", "style", "analysis", "working", "question"});
+        below.put("drawing", new String[] {"quantity", "circuit", "style"});
+        LayeredArchitecture layers = layeredArchitecture().consideringOnlyDependenciesInLayers();
+        for (String layer : below.keySet()) layers = layers.layer(layer).definedBy("didaxis.core." + layer);
+        for (Map.Entry<String, String[]> layer : below.entrySet()) {
+            var one = layers.whereLayer(layer.getKey());
+            layers = layer.getValue().length == 0
+                    ? one.mayNotAccessAnyLayer()
+                    : one.mayOnlyAccessLayers(layer.getValue());
+        }
+        layers.check(core);
     }
 
     @Test

@@ -23,7 +23,24 @@ public record BridgedCircuit(Source source, String plus, String minus, List<Edge
      * @param voltage in volts, from its first node to its second; NaN where it is not decided
      * @param current in amperes, likewise
      */
-    public record Row(Edge edge, double voltage, double current) {}
+    public record Row(Edge edge, double voltage, double current) {
+        /** In watts: V·I, and 0 for a gap or an ideal wire. */
+        public double power() {
+            double resistance = edge.part().resistance();
+            return resistance == 0 || Double.isInfinite(resistance) ? 0 : voltage * current;
+        }
+    }
+
+    /**
+     * The operating point.
+     *
+     * @param current through the source, in amperes
+     */
+    public record Solution(List<Row> rows, double current) {
+        public Solution {
+            rows = List.copyOf(rows);
+        }
+    }
 
     public BridgedCircuit {
         edges = List.copyOf(edges);
@@ -31,7 +48,7 @@ public record BridgedCircuit(Source source, String plus, String minus, List<Edge
     }
 
     /** Voltages and currents of the parts by nodal analysis; empty if the source is shorted. */
-    public Optional<List<Row>> rows() {
+    public Optional<Solution> solved() {
         Map<String, Integer> places = new HashMap<>(Map.of(minus, Terminals.NEGATIVE, plus, Terminals.POSITIVE));
         List<NodalAnalysis.Edge> resistances = new ArrayList<>();
         for (Edge edge : edges) {
@@ -43,7 +60,7 @@ public record BridgedCircuit(Source source, String plus, String minus, List<Edge
             NodalAnalysis nodal = NodalAnalysis.of(source, resistances, places.size());
             List<Row> rows = new ArrayList<>();
             for (int k = 0; k < edges.size(); k++) rows.add(new Row(edges.get(k), nodal.voltage(k), nodal.current(k)));
-            return Optional.of(rows);
+            return Optional.of(new Solution(rows, nodal.totalCurrent()));
         } catch (ArithmeticException singular) {
             return Optional.empty();
         }

@@ -15,12 +15,15 @@ import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.style.HouseStyle.ResistorSymbol;
+import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javax.xml.parsers.DocumentBuilderFactory;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -28,6 +31,9 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
+import org.w3c.dom.Document;
+import org.w3c.dom.NodeList;
+import org.xml.sax.InputSource;
 
 class DrawingTest {
     private static final AmountFormat FORMAT = AmountFormat.STANDARD;
@@ -140,5 +146,31 @@ class DrawingTest {
         Scene wide = Drawing.of(circuit, captions(circuit), Plan.USUAL, 1600, 300);
         Scene narrow = Drawing.of(circuit, captions(circuit), Plan.USUAL, 360, 360);
         assertTrue(narrow.width() < 0.8 * wide.width());
+    }
+
+    @Property(tries = 60)
+    void asSvgItStandsByItselfAndHoldsWhatIsDrawn(@ForAll("circuits") Circuit circuit, @ForAll("plans") Plan plan)
+            throws Exception {
+        Scene scene = Drawing.of(circuit, captions(circuit), plan, 800, 500);
+        String svg = Svg.print(scene, "R1 < R2 & more");
+        DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
+        factory.setFeature("http://apache.org/xml/features/disallow-doctype-decl", true);
+        Document document = factory.newDocumentBuilder().parse(new InputSource(new StringReader(svg)));
+        assertEquals(
+                "R1 < R2 & more", document.getElementsByTagName("title").item(0).getTextContent());
+        List<String> drawn = new ArrayList<>();
+        NodeList texts = document.getElementsByTagName("text");
+        for (int k = 0; k < texts.getLength(); k++) drawn.add(texts.item(k).getTextContent());
+        List<String> meant = scene.items().stream()
+                .filter(Scene.Text.class::isInstance)
+                .map(item -> ((Scene.Text) item).text())
+                .toList();
+        assertEquals(meant, drawn);
+        long shapes = scene.items().size() - meant.size();
+        long painted = Stream.of("polyline", "polygon", "circle")
+                .mapToInt(tag -> document.getElementsByTagName(tag).getLength())
+                .sum();
+        assertEquals(shapes, painted);
+        assertFalse(svg.matches("(?s).*(href|url\\(|<style|<script|class=).*"), svg);
     }
 }

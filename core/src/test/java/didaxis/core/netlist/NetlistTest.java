@@ -100,7 +100,7 @@ class NetlistTest {
         Netlist.Result.Bridge bridge = (Netlist.Result.Bridge)
                 Netlist.read("E1 p 0 10 V\nR1 p a 10\nR2 p b 10\nR3 a 0 10\nR4 b 0 10\nR5 a b 7");
         assertEquals(List.of("a", "b"), bridge.circuit().bridgeNodes());
-        List<BridgedCircuit.Row> rows = bridge.circuit().rows().orElseThrow();
+        List<BridgedCircuit.Row> rows = bridge.circuit().solved().orElseThrow().rows();
         assertEquals(0, rows.get(4).current(), 1e-12);
         assertEquals(0.5, rows.get(0).current(), 1e-12);
     }

@@ -183,6 +183,10 @@ public record AnalysisView(
         }
 
         List<ColumnView> views() {
+            return views(style, byQuantity);
+        }
+
+        static List<ColumnView> views(HouseStyle style, Map<Quantity, AmountFormat.Column> byQuantity) {
             return byQuantity.entrySet().stream()
                     .map(column -> new ColumnView(
                             column.getKey().word(),
@@ -257,9 +261,10 @@ public record AnalysisView(
             notes.add(load.part().label() + " is over its rating: " + format.print(actual) + ", made for "
                     + format.exactly(load.limit()) + ".");
         }
-        ratings.first().ifPresent(load -> notes.add("The highest safe supply is "
-                + format.print(Amount.of(ratings.highestSafeEmf(), Quantity.VOLTAGE)) + ", set by "
-                + load.part().label() + " (" + format.exactly(load.limit()) + ")."));
+        ratings.first()
+                .ifPresent(load -> notes.add("The highest safe supply is "
+                        + format.print(Amount.of(ratings.highestSafeEmf(), Quantity.VOLTAGE)) + ", set by "
+                        + load.part().label() + " (" + format.exactly(load.limit()) + ")."));
         chart.point()
                 .sharedCurrents()
                 .forEach(wires -> notes.add(String.join(" and ", wires)

@@ -10,6 +10,7 @@ import didaxis.server.classroom.Classrooms;
 import didaxis.server.paper.QuestionContent;
 import didaxis.server.paper.QuestionContent.AskedCell;
 import didaxis.server.paper.Questions;
+import didaxis.server.shelf.Shelf;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -36,6 +37,7 @@ class DemoData implements ApplicationRunner {
     private final Questions questions;
     private final Assignments assignments;
     private final DemoSheets sheets;
+    private final Shelf shelf;
     private final Clock clock;
 
     DemoData(
@@ -44,12 +46,14 @@ class DemoData implements ApplicationRunner {
             Questions questions,
             Assignments assignments,
             DemoSheets sheets,
+            Shelf shelf,
             Clock clock) {
         this.accounts = accounts;
         this.classrooms = classrooms;
         this.questions = questions;
         this.assignments = assignments;
         this.sheets = sheets;
+        this.shelf = shelf;
         this.clock = clock;
     }
 
@@ -100,6 +104,12 @@ class DemoData implements ApplicationRunner {
         sheets.send(first, learners.get(4), dryer, "3", "8", "2", "10", "6", "1", "1", "4");
         sheets.send(first, learners.get(5), dryer, "3", "8", "2", "10", "about six", "1.5", "0.5", "");
         sheets.begin(first, learners.get(6), dryer, "3", "8");
+        shelf.add(
+                "Radio with its meters",
+                "9 V r=0.5 : A1 + S1 + V1[L1=6{6 V, 3 W}] + .B + (R2=4k7 || (A2 + R3=2.2k))",
+                teacher.id());
+        shelf.add("Four beacons on the bank", "12 V : L1=6 || L2=12 || L3=12 || L4=4", teacher.id());
+        shelf.add("Boot dryer with a switch", "24 V r=0.4 : F1=5A + H1=4 + (H2=12 || (S1=open + H3=6))", teacher.id());
     }
 
     private static QuestionContent question(String title, String notation, String given, String asked) {

@@ -1,0 +1,100 @@
+package didaxis.server.shelf;
+
+import didaxis.server.config.Problem;
+import java.time.Clock;
+import java.util.List;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** Kept circuits in the database, each its owner's only. */
+@Repository
+public class Shelf {
+    private static final String OWN = """
+            SELECT id, name, notation, updated_at FROM shelf_circuit
+            WHERE owner_id = :owner AND removed_at IS NULL ORDER BY updated_at DESC, id DESC
+            """;
+    private static final String ONE = """
+            SELECT id, name, notation, updated_at FROM shelf_circuit
+            WHERE id = :id AND owner_id = :owner AND removed_at IS NULL
+            """;
+    private static final String INSERT = """
+            INSERT INTO shelf_circuit (owner_id, name, notation, updated_at)
+            VALUES (:owner, :name, :notation, :now) RETURNING id
+            """;
+    private static final String UPDATE = """
+            UPDATE shelf_circuit SET name = :name, notation = :notation, updated_at = :now
+            WHERE id = :id AND owner_id = :owner AND removed_at IS NULL
+            """;
+    private static final String SET_REMOVED = """
+            UPDATE shelf_circuit SET removed_at = :removed WHERE id = :id AND owner_id = :owner
+            """;
+
+    private final JdbcClient database;
+    private final Clock clock;
+
+    Shelf(JdbcClient database, Clock clock) {
+        this.database = database;
+        this.clock = clock;
+    }
+
+    /** A circuit under a name. */
+    record ShelfCircuit(long id, String name, String notation, String updatedAt) {}
+
+    List<ShelfCircuit> of(long owner) {
+        return database.sql(OWN).param("owner", owner).query(ShelfCircuit.class).list();
+    }
+
+    /**
+     * One of the owner's circuits.
+     *
+     * @throws Problem if there is none
+     */
+    ShelfCircuit one(long id, long owner) {
+        return database.sql(ONE)
+                .param("id", id)
+                .param("owner", owner)
+                .query(ShelfCircuit.class)
+                .optional()
+                .orElseThrow(() -> Problem.notFound("circuit"));
+    }
+
+    /** Keeps a circuit under a name and says its id. */
+    public long add(String name, String notation, long owner) {
+        return filled(INSERT, name, notation)
+                .param("owner", owner)
+                .query(Long.class)
+                .single();
+    }
+
+    void change(long id, String name, String notation, long owner) {
+        int rows = filled(UPDATE, name, notation)
+                .param("id", id)
+                .param("owner", owner)
+                .update();
+        if (rows == 0) throw Problem.notFound("circuit");
+    }
+
+    void remove(long id, long owner) {
+        setRemoved(id, owner, clock.instant().toString());
+    }
+
+    void bringBack(long id, long owner) {
+        setRemoved(id, owner, null);
+    }
+
+    private void setRemoved(long id, long owner, String removed) {
+        int rows = database.sql(SET_REMOVED)
+                .param("removed", removed)
+                .param("id", id)
+                .param("owner", owner)
+                .update();
+        if (rows == 0) throw Problem.notFound("circuit");
+    }
+
+    private JdbcClient.StatementSpec filled(String sql, String name, String notation) {
+        return database.sql(sql)
+                .param("name", name)
+                .param("notation", notation)
+                .param("now", clock.instant().toString());
+    }
+}
