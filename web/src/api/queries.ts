@@ -56,6 +56,11 @@ export const backwardsQuery = (request: Schemas['BackwardsRequest']) =>
     staleTime: Infinity,
   })
 
+export const shelfQuery = queryOptions({
+  queryKey: ['shelf'],
+  queryFn: () => body(client.GET('/api/shelf')),
+})
+
 export const questionsQuery = queryOptions({
   queryKey: ['questions'],
   queryFn: () => body(client.GET('/api/questions')),

@@ -26,6 +26,7 @@ export const router = createBrowserRouter([
     children: [
       { path: 'desk', element: desk },
       { path: 'workbench', element: workbench },
+      { path: 'workbench/solution', element: screen(() => import('../workbench/Solution')) },
       { path: 'workbench/:questionId', element: workbench },
       { path: 'classes', element: screen(() => import('../classes/Classes')) },
       { path: 'classes/:classId', element: screen(() => import('../classes/ClassScreen')) },

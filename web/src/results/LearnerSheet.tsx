@@ -11,7 +11,7 @@ import { Failed } from '../ui/Failed'
 import { FindingRow } from '../ui/FindingRow'
 import { Loading } from '../ui/Loading'
 import { Screen } from '../ui/Screen'
-import { TrueChart } from './TrueChart'
+import { TrueChart } from '../ui/TrueChart'
 import classes from './LearnerSheet.module.css'
 
 /** One learner's sheet: what was written, what the marker says of it, and the true chart beside it. */

@@ -10,6 +10,7 @@ import { Board } from './Board'
 import { BackwardsPanel } from './BackwardsPanel'
 import { ChangePanel } from './ChangePanel'
 import { ChartFoot } from './ChartFoot'
+import { CircuitMenu } from './CircuitMenu'
 import { ChartTable } from './ChartTable'
 import { changed, historyOf, redone, undone } from './history'
 import { NotationLine } from './NotationLine'
@@ -82,6 +83,16 @@ export function Bench({ notation: first, question }: BenchProps) {
       />
       <div className={classes.bench}>
         <Board
+          circuit={
+            <CircuitMenu
+              request={{ notation, style: view.style, plan: view.plan, room }}
+              ready={!problem && !!analysis}
+              onTake={(taken) => {
+                show(changed(history, taken))
+                setInHand('')
+              }}
+            />
+          }
           view={view}
           analysis={analysis}
           stages={stages}

@@ -1,6 +1,6 @@
 import { Text } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
-import { useRef, useState, type KeyboardEvent } from 'react'
+import { useRef, useState, type KeyboardEvent, type ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { pairQuery } from '../api/queries'
@@ -18,6 +18,8 @@ import type { BenchView } from './useBenchView'
 import type { Act } from './useComposer'
 
 interface BoardProps {
+  /** What is done with the circuit as a whole. */
+  circuit: ReactNode
   view: BenchView
   /** Missing while no circuit can be read. */
   analysis?: Schemas['AnalysisView']
@@ -89,7 +91,7 @@ export function Board(props: BoardProps) {
   const selected = picked ?? analysis?.rows.find((row) => row.id === inHand)?.members ?? []
   return (
     <section className={classes.board} aria-label={t('workbench.drawing')}>
-      <BoardTools view={view} {...history} onKeys={() => setKeysOpen(true)} />
+      <BoardTools circuit={props.circuit} view={view} {...history} onKeys={() => setKeysOpen(true)} />
       <div
         className={`${classes.sheet} ${paper.paper}`}
         ref={(element) => {

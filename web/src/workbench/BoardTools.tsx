@@ -1,12 +1,15 @@
 import { ActionIcon, Button, Menu, SegmentedControl } from '@mantine/core'
 import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react'
 import { useQuery } from '@tanstack/react-query'
+import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { stylesQuery } from '../api/queries'
 import classes from './BoardTools.module.css'
 import { ARRANGEMENTS, MARKS, type BenchView } from './useBenchView'
 
 interface BoardToolsProps {
+  /** What is done with the circuit as a whole. */
+  circuit: ReactNode
   view: BenchView
   canUndo: boolean
   canRedo: boolean
@@ -16,11 +19,12 @@ interface BoardToolsProps {
 }
 
 /** Over the drawing: undo and redo, the house style, how it is drawn, and the list of keys. */
-export function BoardTools({ view, canUndo, canRedo, onUndo, onRedo, onKeys }: BoardToolsProps) {
+export function BoardTools({ circuit, view, canUndo, canRedo, onUndo, onRedo, onKeys }: BoardToolsProps) {
   const { t } = useTranslation()
   const styles = useQuery(stylesQuery)
   return (
     <div className={classes.tools}>
+      {circuit}
       <ActionIcon
         variant="subtle"
         size={36}

@@ -1,0 +1,20 @@
+import type { Schemas } from '../api/client'
+import { Formula } from '../ui/Formula'
+import classes from './StepEquation.module.css'
+
+/** A side of more letters than this is written as running text, which breaks where MathML does not. */
+const LONGEST = 56
+
+/** A step in as many lines as it needs: where there is no room it breaks before an equals sign. */
+export function StepEquation({ step }: { step: Schemas['StepView'] }) {
+  const sides = step.text.split(' = ')
+  if (sides.some((side) => side.length > LONGEST)) return <p className={classes.text}>{step.text}</p>
+  const equal = (side: string) => `<mrow><mo lspace="0.28em" rspace="0.28em">=</mo>${side}</mrow>`
+  return (
+    <div role="math" aria-label={step.text} className={classes.lines}>
+      <Formula markup={step.symbol + equal(step.formula)} />
+      {step.substitution && <Formula markup={equal(step.substitution)} />}
+      <Formula markup={equal(`<mtext>${step.result}</mtext>`)} />
+    </div>
+  )
+}
