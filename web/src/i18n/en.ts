@@ -49,7 +49,7 @@ export const en = {
   },
   use: { given: 'given', asked: 'asked', withheld: 'withheld' },
   chart: {
-    caption: 'Resistance, voltage, current and power of every part, every group and the whole',
+    caption: 'Chart: {{columns}} of every part, every group and the whole',
     internal: 'internal',
     external: 'external',
     cell: '{{quantity}} of {{subject}}: {{shown}}, {{use}} {{marks}}',

@@ -44,7 +44,9 @@ export function ChartFrame({ analysis, selected, lit, onSelect, over, cell }: Ch
     [row.id === selected && classes.inHand, lit?.has(row.id) && classes.lit].filter(Boolean).join(' ')
   return (
     <table className={classes.chart} data-dense={analysis.rows.length > 9}>
-      <caption className={classes.caption}>{t('chart.caption')}</caption>
+      <caption className={classes.caption}>
+        {t('chart.caption', { columns: analysis.columns.map((column) => column.word).join(', ') })}
+      </caption>
       <thead>
         <tr>
           <td />

@@ -61,7 +61,9 @@ export function Board(props: BoardProps) {
   })
   const toSheet = () => sheet.current?.focus()
   const select = (name: string) => {
-    if (!picked) onInHand(name === inHand ? '' : name)
+    const isSwitch = analysis?.things.find((one) => one.name === name)?.kind === 'switch'
+    if (!picked && !redraw && isSwitch) onAct({ act: 'toggle', name })
+    else if (!picked) onInHand(name === inHand ? '' : name)
     else setPicked(picked.includes(name) ? picked.filter((p) => p !== name) : [...picked.slice(-1), name])
   }
   const move = (by: number) => {

@@ -17,6 +17,7 @@ export function ChartFoot({ analysis, uses, onUses, cell }: ChartFootProps) {
   const { t } = useTranslation()
   const marks = uses.asked.get(cell)
   const { subject, quantity } = cellOf(cell)
+  const word = analysis.columns.find((column) => column.quantity === quantity)?.word
   return (
     <div className={classes.foot}>
       <div className={classes.legend}>
@@ -28,7 +29,7 @@ export function ChartFoot({ analysis, uses, onUses, cell }: ChartFootProps) {
           <NumberInput
             className={classes.marks}
             size="xs"
-            label={t('chart.marksOf', { subject, quantity: t(`quantity.${quantity}`) })}
+            label={t('chart.marksOf', { subject, quantity: word })}
             min={1}
             max={20}
             value={marks}

@@ -1,8 +1,8 @@
 import { useRef } from 'react'
 import { body, client, ProblemError, type Schemas } from '../api/client'
 
-/** What is done to what is in hand. */
-export type Act = Omit<Schemas['Edit'], 'notation' | 'name'>
+/** What is done to what is named, else to what is in hand. */
+export type Act = Omit<Schemas['Edit'], 'notation'>
 
 interface Composer {
   /** The circuit as it stands. */
@@ -26,7 +26,7 @@ export function useComposer({ notation, inHand, onEdited, onRefused }: Composer)
         const before = latest.current
         const edited = await body(
           client.POST('/api/circuits/edits', {
-            body: { ...act, notation: before.notation, name: before.inHand },
+            body: { ...act, notation: before.notation, name: act.name ?? before.inHand },
           }),
         )
         latest.current = edited

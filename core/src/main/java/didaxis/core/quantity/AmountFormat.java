@@ -120,7 +120,12 @@ public record AmountFormat(char decimalSign, Precision precision) {
 
     /** What a typed text means as an amount of this quantity. */
     public Reading read(String typed, Quantity quantity) {
-        return AmountReader.read(typed, quantity, this);
+        return AmountReader.read(typed, quantity, quantity.phrase(), this);
+    }
+
+    /** The same for a reader who calls the quantity by another word. */
+    public Reading read(String typed, Quantity quantity, String word) {
+        return AmountReader.read(typed, quantity, "a " + word, this);
     }
 
     private String withUnit(BigDecimal number, Prefix prefix, Quantity quantity) {

@@ -40,13 +40,12 @@ final class AmountReader {
 
     private AmountReader() {}
 
-    static Reading read(String typed, Quantity quantity, AmountFormat format) {
+    static Reading read(String typed, Quantity quantity, String phrase, AmountFormat format) {
         if (typed.isBlank()) return new Reading.Blank();
         Optional<Reading> read = typed.length() > LONGEST ? Optional.empty() : parse(plain(typed), quantity, format);
         return read.orElseGet(() -> new Reading.Unreadable(
                 typed.length() > LONGEST ? typed.substring(0, LONGEST) + "…" : typed,
-                quantity.phrase() + " in " + quantity.unit() + ", such as "
-                        + String.join(" or ", format.samples(quantity))));
+                phrase + " in " + quantity.unit() + ", such as " + String.join(" or ", format.samples(quantity))));
     }
 
     private static Optional<Reading> parse(String text, Quantity quantity, AmountFormat format) {

@@ -3,6 +3,7 @@ package didaxis.core.style;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Precision;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.quantity.Reading;
 import java.util.List;
 import java.util.Optional;
 
@@ -116,6 +117,11 @@ public record HouseStyle(
             throw new IllegalArgumentException(
                     "columns (" + columns + ") must be resistance, voltage, current and power, once each");
         }
+    }
+
+    /** What a typed text means as an amount of this quantity, under this style's decimal sign and words. */
+    public Reading read(String typed, Quantity quantity) {
+        return numbers.read(typed, quantity, terms.word(quantity));
     }
 
     /** The preset of this name. */

@@ -83,7 +83,8 @@ public record ChangeSentence(HouseStyle style, Change change) {
 
     private String phrase(Quantity quantity, List<Subject> subjects) {
         if (subjects.size() == 1 && subjects.get(0).kind() == Subject.Kind.TOTAL)
-            return "the " + style.terms().whole() + " " + quantity.word();
+            return "the " + (quantity == Quantity.RESISTANCE ? style.terms().whole() : "total") + " "
+                    + style.terms().word(quantity);
         List<String> names = subjects.stream().map(ChangeSentence::name).toList();
         String between = switch (quantity) {
             case VOLTAGE -> " across ";

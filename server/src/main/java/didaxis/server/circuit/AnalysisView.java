@@ -147,7 +147,7 @@ public record AnalysisView(
                 points(charted, format),
                 columns.views(),
                 style.terms().whole(),
-                notes(chart, format),
+                notes(chart, style),
                 Ratings.of(chart).over().stream()
                         .map(load -> load.part().label())
                         .distinct()
@@ -253,7 +253,8 @@ public record AnalysisView(
         return value.isEmpty() ? "not decided" : format.print(Amount.of(value.getAsDouble(), quantity));
     }
 
-    private static List<String> notes(Chart chart, AmountFormat format) {
+    private static List<String> notes(Chart chart, HouseStyle style) {
+        AmountFormat format = style.numbers();
         List<String> notes = new ArrayList<>();
         Ratings ratings = Ratings.of(chart);
         for (Ratings.Load load : ratings.over()) {
@@ -272,7 +273,8 @@ public record AnalysisView(
         chart.point()
                 .sharedVoltages()
                 .forEach(switches -> notes.add(String.join(" and ", switches)
-                        + " are open one after the other: how they share the voltage is not decided."));
+                        + " are open one after the other: how they share the "
+                        + style.terms().voltage() + " is not decided."));
         if (chart.point().totalCurrent() == 0) notes.add("The circuit is open: no current flows.");
         return notes;
     }

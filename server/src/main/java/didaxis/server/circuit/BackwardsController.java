@@ -3,7 +3,6 @@ package didaxis.server.circuit;
 import didaxis.core.analysis.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subjects;
-import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Reading;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.working.Given;
@@ -38,20 +37,21 @@ class BackwardsController {
         HouseStyle style = StyleView.named(request.style());
         Chart chart = Circuits.chart(Circuits.read(request.notation()));
         ChartedCircuit charted = ChartedCircuit.of(chart, style);
-        return BackwardsView.of(charted, givens(request.known(), chart, style.numbers()));
+        return BackwardsView.of(charted, givens(request.known(), chart, style));
     }
 
-    private static List<Given> givens(List<Known> known, Chart chart, AmountFormat format) {
+    private static List<Given> givens(List<Known> known, Chart chart, HouseStyle style) {
         List<Given> givens = new ArrayList<>();
         Set<Cell> seen = new HashSet<>();
         Subjects subjects = chart.subjects();
         for (Known one : known) {
             if (one == null || one.cell() == null) throw Problem.badRequest("What is known needs a cell.");
             Cell cell = one.cell().in(subjects);
-            String name = cell.quantity().word() + " of " + cell.subject().id();
+            String name = style.terms().word(cell.quantity()) + " of "
+                    + cell.subject().id();
             if (!seen.add(cell)) throw Problem.badRequest("The " + name + " is given twice.");
             if (chart.value(cell).isEmpty()) throw Problem.badRequest("The " + name + " has no value in this circuit.");
-            format.read(one.text() == null ? "" : one.text(), cell.quantity())
+            style.read(one.text() == null ? "" : one.text(), cell.quantity())
                     .match(read -> givens.add(given(cell, name, read)), blank -> false, unreadable -> {
                         throw Problem.of(
                                         HttpStatus.UNPROCESSABLE_CONTENT,
