@@ -43,8 +43,9 @@ export function Board(props: BoardProps) {
   const { t } = useTranslation()
   const [keysOpen, setKeysOpen] = useState(false)
   const [picked, setPicked] = useState<string[]>()
+  // What is typed for the value of a thing whose field does not stand yet.
+  const [early, setEarly] = useState<string>()
   const sheet = useRef<HTMLDivElement>(null)
-  const value = useRef<HTMLInputElement>(null)
   const redraw = stage > 0 ? stages[stage] : undefined
   const scene = redraw?.scene ?? analysis?.scene
   const names = scene?.areas.map((area) => area.part) ?? []
@@ -73,6 +74,15 @@ export function Board(props: BoardProps) {
   const onKeyDown = (event: KeyboardEvent) => {
     const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLSelectElement
     if (typing || event.ctrlKey || event.metaKey || event.altKey) return
+    if (early !== undefined && event.key !== 'Escape') {
+      if (event.key === 'Enter') {
+        if (early.trim()) onAct({ act: 'set', text: early })
+        setEarly(undefined)
+      } else if (event.key.length === 1) setEarly(early + event.key)
+      event.preventDefault()
+      return
+    }
+    setEarly(undefined)
     const act = redraw || picked ? undefined : actOf(event.key)
     const handled = act ? onAct(act) === undefined : walk(event.key)
     if (handled) event.preventDefault()
@@ -83,7 +93,7 @@ export function Board(props: BoardProps) {
     else if (key === '[') move(-1)
     else if (key === '?') setKeysOpen(true)
     else if (key === 'Escape') onInHand('')
-    else if (key === 'e') value.current?.select()
+    else if (key === 'e' && inHand) setEarly('')
     else if (key === 'ArrowRight' && names.length) onInHand(names[(at + 1) % names.length] ?? '')
     else if (key === 'ArrowLeft' && names.length) onInHand(names[(at <= 0 ? names.length : at) - 1] ?? '')
     else return false
@@ -124,8 +134,9 @@ export function Board(props: BoardProps) {
           setting={thing.setting}
           kind={thing.kind}
           onAct={onAct}
-          valueRef={value}
           onDone={toSheet}
+          early={early}
+          onEarlyTaken={() => setEarly(undefined)}
         />
       ) : (
         !props.empty && (

@@ -1,5 +1,5 @@
 import { Button, NativeSelect, TextInput } from '@mantine/core'
-import { useState, type RefObject } from 'react'
+import { useEffect, useEffectEvent, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import classes from './ComposerBar.module.css'
 import type { Act } from './useComposer'
@@ -12,9 +12,11 @@ interface ComposerBarProps {
   /** The part's kind; empty for the source, a voltmeter or a point. */
   kind: string
   onAct: (act: Act) => void
-  valueRef: RefObject<HTMLInputElement | null>
   /** Where keys go when the value is done. */
   onDone: () => void
+  /** What was typed for the value before the field stood; missing where the value was not asked for. */
+  early?: string
+  onEarlyTaken: () => void
 }
 
 export const KINDS = [
@@ -29,43 +31,51 @@ export const KINDS = [
 ] as const
 
 /** What can be done to the thing in hand; each also has a key. */
-export function ComposerBar({ inHand, setting, kind, onAct, valueRef, onDone }: ComposerBarProps) {
+export function ComposerBar(props: ComposerBarProps) {
+  const { inHand, setting, kind, onAct, onDone, early, onEarlyTaken } = props
+  const field = useRef<HTMLInputElement>(null)
   const { t } = useTranslation()
-  const [text, setText] = useState(setting)
+  const [text, setText] = useState(early || setting)
+  const taken = useEffectEvent(onEarlyTaken)
+  useEffect(() => {
+    if (early === undefined) return
+    field.current?.focus()
+    if (!early) field.current?.select()
+    taken()
+  }, [early])
   const isSource = inHand === 'source'
+  const name = isSource ? t('compose.source') : inHand
   const place = (where: 'before' | 'after' | 'beside' | 'beside-group') =>
     onAct({ act: 'put', kind: 'resistor', place: where })
   const set = () => {
     if (text.trim() && text !== setting) onAct({ act: 'set', text })
   }
   return (
-    <div className={classes.bar} role="toolbar" aria-label={t('compose.bar', { name: inHand })}>
-      {(kind || isSource) && (
-        <form
-          onSubmit={(event) => {
-            event.preventDefault()
-            set()
+    <div className={classes.bar} role="toolbar" aria-label={t('compose.bar', { name })}>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault()
+          set()
+          onDone()
+        }}
+      >
+        <TextInput
+          ref={field}
+          size="xs"
+          w={isSource ? 130 : 110}
+          aria-label={t(kind || isSource ? 'compose.value' : 'compose.name', { name })}
+          value={text}
+          spellCheck={false}
+          autoComplete="off"
+          onChange={(event) => setText(event.currentTarget.value)}
+          onBlur={set}
+          onKeyDown={(event) => {
+            if (event.key !== 'Escape') return
+            setText(setting)
             onDone()
           }}
-        >
-          <TextInput
-            ref={valueRef}
-            size="xs"
-            w={isSource ? 130 : 110}
-            aria-label={t('compose.value', { name: isSource ? t('compose.source') : inHand })}
-            value={text}
-            spellCheck={false}
-            autoComplete="off"
-            onChange={(event) => setText(event.currentTarget.value)}
-            onBlur={set}
-            onKeyDown={(event) => {
-              if (event.key !== 'Escape') return
-              setText(setting)
-              onDone()
-            }}
-          />
-        </form>
-      )}
+        />
+      </form>
       {!isSource && kind && (
         <NativeSelect
           size="xs"

@@ -33,7 +33,13 @@ export function StageBand({ stages, stage, direction, onMove, picking, onPicking
       >
         {t('fold.unfold')}
       </Button>
-      <div className={classes.told} aria-live="polite">
+      <div
+        className={classes.told}
+        aria-live="polite"
+        tabIndex={0}
+        role="group"
+        aria-label={t('fold.told.label')}
+      >
         {picking ? (
           <p className={classes.line}>
             <span className={pair && pair.kind !== 'neither' ? classes.ok : undefined}>

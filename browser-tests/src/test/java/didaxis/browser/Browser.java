@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.Browser.NewContextOptions;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
@@ -42,7 +43,15 @@ final class Browser implements AutoCloseable {
 
     /** A person's page, signed in. */
     Page signedIn(String username, int width, int height, ColorScheme scheme) {
-        Page page = page(width, height, scheme);
+        return signIn(username, page(width, height, scheme));
+    }
+
+    /** A person's page on a narrow screen that is touched. */
+    Page signedInOnPhone(String username, ColorScheme scheme) {
+        return signIn(username, page(options(390, 844, scheme).setHasTouch(true)));
+    }
+
+    private static Page signIn(String username, Page page) {
         page.getByLabel("Sign-in name").fill(username);
         page.getByLabel("Password", new Page.GetByLabelOptions().setExact(true)).fill("didaxis-demo");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in"))
@@ -51,12 +60,20 @@ final class Browser implements AutoCloseable {
     }
 
     Page page(int width, int height, ColorScheme scheme) {
-        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+        return page(options(width, height, scheme));
+    }
+
+    private static NewContextOptions options(int width, int height, ColorScheme scheme) {
+        return new NewContextOptions()
                 .setViewportSize(width, height)
                 .setColorScheme(scheme)
                 .setReducedMotion(ReducedMotion.REDUCE)
                 .setLocale("en-GB")
-                .setTimezoneId("Europe/Vienna"));
+                .setTimezoneId("Europe/Vienna");
+    }
+
+    private Page page(NewContextOptions options) {
+        BrowserContext context = chromium.newContext(options);
         context.setDefaultTimeout(60_000);
         context.onRequest(request -> {
             URI uri = URI.create(request.url().replaceAll("[|{}\\[\\]^ ]", "_"));

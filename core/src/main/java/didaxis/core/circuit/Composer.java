@@ -119,14 +119,16 @@ public final class Composer {
 
     /**
      * Sets what is named from a text as the notation has it: a part's value "4k7", with rating "6{6 V, 3 W}",
-     * or with another label "R5=4k7"; the source's "9 V r=0.5".
+     * or with another label "R5=4k7"; the source's "9 V r=0.5"; the name of a point "B" or of a voltmeter "V2".
      */
     public Outcome set(String name, String text) {
         if (name.equals(SOURCE)) {
             return Notation.parse(text + " : R1=1").match(typed -> sourced(typed.source()), Composer::refused);
         }
-        Optional<Integer> node = part(name);
+        if (circuit.source().voltmeters().contains(name)) return renamedAtTerminals(name, text.strip());
+        Optional<Integer> node = node(name);
         if (node.isEmpty()) return unknown(name);
+        if (!(outline.node(node.get()) instanceof Part)) return renamed(node.get(), text.strip());
         boolean labelled = text.matches("\\s*[A-Z]{1,2}[0-9]+\\s*(=.*)?");
         String whole = labelled ? text : name + "=" + text;
         return Notation.parse("1 V : " + whole)
@@ -150,9 +152,43 @@ public final class Composer {
     private Outcome relabelled(int node, Part part) {
         Set<String> others = names();
         others.remove(((Part) outline.node(node)).label());
-        if (others.contains(part.label()))
-            return new Outcome.Refused("The name " + part.label() + " is taken; every name must differ.");
+        if (others.contains(part.label())) return taken(part.label());
         return composed(outline.with(node, Optional.of(part)), part.label());
+    }
+
+    private Outcome renamed(int node, String text) {
+        Network old = outline.node(node);
+        boolean point = old instanceof Point;
+        String name = point && !text.startsWith(".") ? "." + text : text;
+        if (point && !name.matches("\\.[A-Z]"))
+            return new Outcome.Refused("A point is named by one capital letter, such as B.");
+        return misnamed(nameOf(old), name)
+                .orElseGet(() -> composed(
+                        outline.with(
+                                node,
+                                Optional.of(
+                                        point ? new Point(name.charAt(1)) : new Metered(name, outline.node(node + 1)))),
+                        name));
+    }
+
+    private Outcome renamedAtTerminals(String old, String name) {
+        return misnamed(old, name).orElseGet(() -> {
+            List<String> meters = new ArrayList<>(circuit.source().voltmeters());
+            meters.set(meters.indexOf(old), name);
+            Source source = new Source(circuit.source().emf(), circuit.source().internalResistance(), meters);
+            return new Outcome.Composed(Circuit.of(source, circuit.network()), name);
+        });
+    }
+
+    /** Why a point or voltmeter cannot take a name; empty if it can. */
+    private Optional<Outcome> misnamed(String old, String name) {
+        if (!name.matches("\\.[A-Z]|V[0-9]*"))
+            return Optional.of(new Outcome.Refused("A voltmeter is named V and a number, such as V2."));
+        return !name.equals(old) && names().contains(name) ? Optional.of(taken(name)) : Optional.empty();
+    }
+
+    private static Outcome taken(String name) {
+        return new Outcome.Refused("The name " + name + " is taken; every name must differ.");
     }
 
     /** Makes a part one of another kind; a resistance is kept where the new kind has one. */

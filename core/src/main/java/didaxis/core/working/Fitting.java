@@ -8,6 +8,8 @@ import didaxis.core.circuit.Part;
 import didaxis.core.circuit.Setting;
 import didaxis.core.circuit.Source;
 import didaxis.core.circuit.Subject;
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -25,7 +27,24 @@ import org.ejml.data.DMatrixRMaj;
  */
 final class Fitting {
     /** A circuit whose values are within the slack of all givens. */
-    record Fit(Circuit circuit, Chart chart, double[] logs) {
+    record Fit(Circuit exact, Chart chart, double[] logs) {
+        /** The circuit without the noise of the method in its last figures. */
+        Circuit circuit() {
+            Map<String, Setting> settings = new LinkedHashMap<>();
+            for (Part part : exact.parts()) {
+                if (part.setting() instanceof Setting.Ohms ohms)
+                    settings.put(part.label(), new Setting.Ohms(rounded(ohms.ohms())));
+            }
+            Source source = exact.source();
+            return exact.with(
+                    new Source(rounded(source.emf()), rounded(source.internalResistance()), source.voltmeters()),
+                    settings);
+        }
+
+        private static double rounded(double value) {
+            return new BigDecimal(value).round(NOISE_FREE).doubleValue();
+        }
+
         double value(Cell cell) {
             return chart.value(cell).orElse(Double.NaN);
         }
@@ -34,6 +53,7 @@ final class Fitting {
     private static final int STARTS = 40;
     private static final double DECADES = 1.5;
     private static final double FITS = 1e-7;
+    private static final MathContext NOISE_FREE = new MathContext(9);
     private static final double DIFFERENT = 1e-4;
     private static final double[] STEPS = {0.4, -0.4, 1.5, -1.5, 0.05, -0.05};
 

@@ -44,7 +44,7 @@ class ComposerTest {
                 }
             }
             String text = now.toString();
-            assertEquals(text, Notation.circuit(text).toString());
+            assertEquals(now, Notation.circuit(text), text);
         }
         while (!done.isEmpty()) now = done.pop();
         assertEquals(start, now);
@@ -63,8 +63,8 @@ class ComposerTest {
             case 4 ->
                 composer.set(
                         name,
-                        List.of("4k7", "open", "R2=33", "9 V r=0.5", "6{6 V, 3 W}", "nonsense")
-                                .get(random.nextInt(6)));
+                        List.of("4k7", "open", "R2=33", "9 V r=0.5", "6{6 V, 3 W}", "nonsense", "Q", "V7")
+                                .get(random.nextInt(8)));
             case 5 -> composer.replace(name, kind);
             case 6 -> composer.toggle(name);
             default -> composer.remove(name);
@@ -118,6 +118,14 @@ class ComposerTest {
         assertTrue(refused(composer.set("R1", "−3")).startsWith("Expected "));
         assertTrue(refused(composer.set("A1", "3")).startsWith("Expected "));
         assertEquals("6 V r=0.5 : R1=5 + R2=4 + A1", composed(composer.set(Composer.SOURCE, "6 V r=0.5")));
+        Composer named = Composer.of(Notation.circuit("V1[9 V] : .A + V2[R1=5] + .C"));
+        assertEquals("V1[9 V] : .B + V2[R1=5] + .C", composed(named.set(".A", "B")));
+        assertEquals("V1[9 V] : .A + V3[R1=5] + .C", composed(named.set("V2", "V3")));
+        assertEquals("V4[9 V] : .A + V2[R1=5] + .C", composed(named.set("V1", "V4")));
+        assertEquals("The name .C is taken; every name must differ.", refused(named.set(".A", ".C")));
+        assertEquals("The name V1 is taken; every name must differ.", refused(named.set("V2", "V1")));
+        assertEquals("A point is named by one capital letter, such as B.", refused(named.set(".A", "b1")));
+        assertEquals("A voltmeter is named V and a number, such as V2.", refused(named.set("V2", "R3")));
     }
 
     private static String composed(Outcome outcome) {

@@ -53,7 +53,7 @@ public record AnalysisView(
      * Something that can be taken in hand: a part, a voltmeter, a point or the "source".
      *
      * @param kind the kind of a part; empty for what is none
-     * @param setting how its setting is written in the notation
+     * @param setting how its setting is written in the notation; the name of a voltmeter or point
      */
     public record ThingView(String name, String kind, String setting) {
         static List<ThingView> of(Circuit circuit) {
@@ -63,7 +63,8 @@ public record AnalysisView(
                 String kind = part.kind().name().toLowerCase(Locale.ROOT).replace('_', '-');
                 things.add(new ThingView(part.label(), kind, Notation.setting(part)));
             }
-            for (Subject reading : Subjects.of(circuit).readings()) things.add(new ThingView(reading.id(), "", ""));
+            for (Subject reading : Subjects.of(circuit).readings())
+                things.add(new ThingView(reading.id(), "", reading.id().replace(".", "")));
             return things;
         }
     }

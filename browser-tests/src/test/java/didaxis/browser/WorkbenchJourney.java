@@ -1,0 +1,322 @@
+package didaxis.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.Media;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** One circuit, worked in every way. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class WorkbenchJourney {
+    private static final String DRYER = "16 V : R1=5 + (R2=12 || R3=4)";
+    private static final String SIX_PARTS = "24 V r=0.4 : R1=3.6 + (R2=24 || (R3=6 + (R4=20 || R5=5))) + S1";
+
+    private PackagedApplication application;
+    private Browser browser;
+
+    @BeforeAll
+    void open() throws Exception {
+        application = new PackagedApplication();
+        browser = new Browser(application);
+    }
+
+    @AfterAll
+    void close() throws Exception {
+        browser.staysAtHome();
+        browser.close();
+        application.close();
+    }
+
+    private Page workbench(String circuit, Page page) {
+        assertThat(page.getByText("Needs you")).isVisible();
+        page.navigate(application.url("/workbench?circuit=" + URLEncoder.encode(circuit, StandardCharsets.UTF_8)));
+        assertThat(strip(page)).isVisible();
+        return page;
+    }
+
+    private Page workbench(String circuit) {
+        return workbench(circuit, browser.signedIn("teacher", 1280, 800, ColorScheme.LIGHT));
+    }
+
+    private static Locator notation(Page page) {
+        return page.getByLabel("Circuit", new Page.GetByLabelOptions().setExact(true))
+                .and(page.locator("input"));
+    }
+
+    private static Locator sheet(Page page) {
+        return page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(Pattern.compile("^The circuit; ")));
+    }
+
+    private static Locator strip(Page page) {
+        return page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Stages of folding"));
+    }
+
+    private static Locator band(Page page) {
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("The stage in hand"));
+    }
+
+    private static Locator stage(Page page, String title) {
+        return strip(page).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile(title)));
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static void tab(Page page, String name) {
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name)).click();
+    }
+
+    @Test
+    void aCircuitIsComposedFromAnEmptySheetByKeyboardAlone() {
+        Page page = workbench(DRYER);
+        tabTo(page, button(page, "Circuit"));
+        press(page, "Enter");
+        assertThat(page.getByRole(AriaRole.MENU)).isFocused();
+        press(page, "ArrowDown");
+        assertThat(page.getByRole(AriaRole.MENUITEM).first()).isFocused();
+        press(page, "Enter");
+        assertThat(notation(page)).hasValue("");
+        assertThat(page.getByText("An empty sheet.")).isVisible();
+        tabTo(page, sheet(page));
+        press(page, "s");
+        is(page, "12 V : R1=10");
+        press(page, "6");
+        is(page, "12 V : A1");
+        press(page, "s", "5", "s", "2");
+        is(page, "12 V : A1 + S1=closed + L1=10");
+        set(page, "6{6 V, 3 W}");
+        is(page, "12 V : A1 + S1=closed + L1=6{6 V, 3 W}");
+        press(page, "v", "o");
+        is(page, "12 V : A1 + S1=closed + V1[L1=6{6 V, 3 W}] + .A");
+        set(page, "B");
+        is(page, "12 V : A1 + S1=closed + V1[L1=6{6 V, 3 W}] + .B");
+        press(page, "s");
+        is(page, "12 V : A1 + S1=closed + V1[L1=6{6 V, 3 W}] + .B + R1=10");
+        set(page, "R2=4k7");
+        press(page, "p");
+        is(page, "12 V : A1 + S1=closed + V1[L1=6{6 V, 3 W}] + .B + (R2=4.7k || R1=10)");
+        set(page, "R3=2.2k");
+        press(page, "S", "6");
+        is(page, "12 V : A1 + S1=closed + V1[L1=6{6 V, 3 W}] + .B + (R2=4.7k || (A2 + R3=2.2k))");
+        for (int k = 0; k < 12 && !page.getByLabel("Value of the source").isVisible(); k++) press(page, "ArrowLeft");
+        set(page, "9 V r=0.5");
+        String whole = "9 V r=0.5 : A1 + S1=closed + V1[L1=6{6 V, 3 W}] + .B + (R2=4.7k || (A2 + R3=2.2k))";
+        is(page, whole);
+        for (int k = 0; k < 17; k++) press(page, "Control+z");
+        is(page, DRYER);
+        for (int k = 0; k < 17; k++) press(page, "Control+y");
+        is(page, whole);
+        press(page, "?");
+        assertThat(page.getByRole(AriaRole.DIALOG).getByText("a resistor in parallel with it"))
+                .isVisible();
+        browser.inspect(page, "keys");
+    }
+
+    private static void tabTo(Page page, Locator wanted) {
+        page.locator("body").press("Tab");
+        for (int k = 0; k < 60; k++) {
+            if ((Boolean) wanted.evaluate("element => element === document.activeElement")) return;
+            page.keyboard().press("Tab");
+        }
+        throw new AssertionError("Tab does not reach " + wanted);
+    }
+
+    private static void press(Page page, String... keys) {
+        for (String key : keys) page.keyboard().press(key);
+    }
+
+    private static void set(Page page, String text) {
+        press(page, "e");
+        page.keyboard().type(text);
+        press(page, "Enter");
+    }
+
+    /** The line, and what is drawn from it, are this circuit. */
+    private static void is(Page page, String circuit) {
+        assertThat(notation(page)).hasValue(circuit);
+        page.waitForTimeout(150);
+    }
+
+    @Test
+    void theCircuitFoldsAndUnfoldsByMouseKeysAndTouch() {
+        Page page = workbench(DRYER);
+        stage(page, "R2 and R3").click();
+        assertThat(band(page)).containsText("R2 and R3 folded · both ends on a and b");
+        assertThat(page.locator("tr[data-lit=true]")).hasCount(3);
+        assertThat(page.locator("[data-row=R23][data-lit=true]")).isVisible();
+        assertThat(sheet(page).locator("svg [aria-label=R23]")).isVisible();
+        assertThat(sheet(page).locator("svg [aria-label=R3]")).hasCount(0);
+        press(page, "ArrowRight");
+        assertThat(band(page)).containsText("R1 and R23 folded · the same current must pass");
+        press(page, "Home");
+        assertThat(band(page)).containsText("R2 and R3 unfolded: what each has");
+        assertThat(band(page).getByRole(AriaRole.LISTITEM).getByText("1.50").first())
+                .isVisible();
+        sheet(page).focus();
+        press(page, "]", "]", "[");
+        assertThat(band(page)).containsText("R1 and R23 unfolded: what each has");
+        browser.inspect(page, "folding");
+        press(page, "[");
+        button(page, "Which two fold?").click();
+        sheet(page).locator("svg [aria-label=R1]").click();
+        sheet(page).locator("svg [aria-label=R2]").click();
+        assertThat(band(page)).containsText("junction a");
+
+        Page phone = workbench(DRYER, browser.signedInOnPhone("teacher", ColorScheme.LIGHT));
+        stage(phone, "R1 and R23").tap();
+        assertThat(band(phone)).containsText("R1 and R23 folded");
+        button(phone, "‹ Unfold").tap();
+        assertThat(band(phone)).containsText("R1 and R23 unfolded");
+        browser.inspect(phone, "workbench-phone");
+    }
+
+    @Test
+    void aSwitchIsTurnedInTheDrawingAndWhatChangesIsExplained() {
+        Page page = workbench("24 V : S1 + R1=4 + (L1=12 || L2=6)");
+        sheet(page).locator("svg [aria-label=S1]").click();
+        assertThat(notation(page)).hasValue("24 V : S1=open + R1=4 + (L1=12 || L2=6)");
+        assertThat(page.getByText("The circuit is open: no current flows.")).isVisible();
+        sheet(page).locator("svg [aria-label=S1]").click();
+        assertThat(notation(page)).hasValue("24 V : S1=closed + R1=4 + (L1=12 || L2=6)");
+        tab(page, "What changes");
+        page.getByLabel("If", new Page.GetByLabelOptions().setExact(true)).selectOption("L2");
+        page.getByLabel("is", new Page.GetByLabelOptions().setExact(true)).selectOption("taken out");
+        assertThat(page.getByText("The emf is what it was, so the total current decreases."))
+                .isVisible();
+        assertThat(page.getByText("L1 becomes brighter", new Page.GetByTextOptions().setExact(false))
+                        .first())
+                .isVisible();
+        browser.inspect(page, "change");
+    }
+
+    private static Locator known(Page page, String cell) {
+        return page.getByLabel("Known " + cell, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    @Test
+    void theRestFollowsFromWhatIsKnown() {
+        Page page = workbench("16 V : R1=5 + (R2=12 || R3=4)");
+        tab(page, "Backwards");
+        button(page, "Clear all").click();
+        Locator outcome = page.getByRole(AriaRole.STATUS).and(page.locator("[data-outcome]"));
+        assertThat(outcome).containsText("Not enough is given.");
+        known(page, "current of R2").fill("0,5 A");
+        known(page, "resistance of R2").fill("12");
+        known(page, "resistance of R3").fill("4");
+        known(page, "resistance of R1").fill("5 ohm");
+        assertThat(outcome).hasText("Everything follows.");
+        assertThat(known(page, "voltage of total")).hasAttribute("placeholder", "16.0");
+        browser.inspect(page, "backwards");
+        known(page, "voltage of R1").fill("11");
+        assertThat(outcome).containsText("Contradictory:");
+        known(page, "voltage of R1").fill("");
+        known(page, "resistance of R1").fill("3");
+        button(page, "Take these values over").click();
+        assertThat(notation(page)).hasValue("12 V : R1=3 + (R2=12 || R3=4)");
+    }
+
+    @Test
+    void aCircuitGoesToFilesToTheShelfAndToPaper() throws Exception {
+        Page page = workbench(SIX_PARTS);
+        Download download = page.waitForDownload(() -> {
+            button(page, "Circuit").click();
+            page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("List of parts and nodes"))
+                    .click();
+        });
+        String list = Files.readString(download.path());
+        notation(page).fill("9 V : R1=1");
+        button(page, "Circuit").click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(Pattern.compile("^Open a file")))
+                .click();
+        page.getByLabel("Text of the circuit").fill(list);
+        button(page, "Open").click();
+        assertThat(notation(page)).hasValue(SIX_PARTS + "=closed");
+
+        button(page, "Shelf").click();
+        page.getByLabel("Name for this circuit").fill("Station");
+        button(page, "Keep").click();
+        button(page, "Remove Station").click();
+        assertThat(button(page, "Remove Station")).hasCount(0);
+        button(page, "Undo").last().click();
+        page.getByLabel("Find").fill("beacons");
+        assertThat(page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.LISTITEM)).hasCount(1);
+        browser.inspect(page, "shelf");
+        page.getByText("Four beacons on the bank").click();
+        assertThat(notation(page)).hasValue("12 V : L1=6 || L2=12 || L3=12 || L4=4");
+
+        String twelve = "R1=4700 + R2=3300 + R3=1 + R4=1 + R5=1 + R6=1 + R7=1 + R8=1 + R9=1 + R10=1 + R11=1 + R12=1";
+        page.navigate(application.url("/workbench/solution?circuit="
+                + URLEncoder.encode("12 V : L1=6 || L2=12 || (" + twelve + ")", StandardCharsets.UTF_8)));
+        assertThat(page.getByText("What is left to find")).isVisible();
+        browser.inspect(page, "solution");
+        // As wide as what a printed A4 page leaves between its margins.
+        page.setViewportSize(688, 1000);
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+        assertEquals(List.of(), page.evaluate("""
+                        [...document.querySelectorAll('main *')]
+                            .filter((one) => one.getBoundingClientRect().right > window.innerWidth + 0.5)
+                            .map((one) => one.outerHTML)
+                        """));
+        assertThat(button(page, "Print")).isHidden();
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = ColorScheme.class,
+            names = {"LIGHT", "DARK"})
+    void everyViewHoldsInLightAndDarkAndIsReadAloud(ColorScheme scheme) {
+        Page page = workbench(SIX_PARTS, browser.signedIn("teacher", 1280, 800, scheme));
+        String mode = scheme.name().toLowerCase();
+        String words = "R1 in series with R2 and (R3 in series with R4 and R5 in parallel) in parallel";
+        assertThat(page.getByRole(
+                        AriaRole.GROUP, new Page.GetByRoleOptions().setName(Pattern.compile(".*R4 and R5.*"))))
+                .isVisible();
+        assertTrue(page.locator("#notation-says").innerText().contains("R4 and R5 in parallel"), words);
+        Locator table = page.getByRole(
+                AriaRole.TABLE,
+                new Page.GetByRoleOptions().setName(Pattern.compile("^Chart: resistance, voltage, current, power")));
+        assertThat(table.getByRole(AriaRole.ROWHEADER)).hasCount(12);
+        assertEquals(List.of(), page.evaluate("""
+                        [document.documentElement, ...document.querySelectorAll('main section')]
+                            .filter((one) => one.scrollHeight > one.clientHeight + 1)
+                            .map((one) => one.ariaLabel + ' ' + one.scrollHeight + ' > ' + one.clientHeight)
+                        """), "scrolls at 1280×800");
+        browser.inspect(page, "workbench-" + mode);
+        tab(page, "Working");
+        browser.inspect(page, "working-" + mode);
+        tab(page, "What changes");
+        browser.inspect(page, "change-" + mode);
+        tab(page, "Backwards");
+        browser.inspect(page, "backwards-" + mode);
+        stage(page, "R4 and R5").click();
+        browser.inspect(page, "folding-" + mode);
+        for (String style : List.of("valley", "forge", "spring")) {
+            page.getByText(style, new Page.GetByTextOptions().setExact(true)).click();
+            tab(page, "Chart");
+            browser.inspect(page, style + "-" + mode);
+        }
+        page.navigate(
+                application.url("/workbench/solution?circuit=" + URLEncoder.encode(SIX_PARTS, StandardCharsets.UTF_8)));
+        assertThat(page.getByText("What is left to find")).isVisible();
+        browser.inspect(page, "solution-" + mode);
+    }
+}
