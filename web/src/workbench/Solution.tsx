@@ -19,6 +19,9 @@ import { sections, type Section } from './solutionSections'
 const WHOLE = { width: 640, height: 260 }
 const REDRAW = { width: 280, height: 170 }
 
+/** So many steps stay together on a page. */
+const FEW = 8
+
 /** The worked solution of one circuit to read, copy and print: every stage with its redraw and working. */
 export default function Solution() {
   const { t } = useTranslation()
@@ -71,7 +74,7 @@ export default function Solution() {
         {parts.map((part) => (
           <section
             key={part.title + part.members}
-            className={`${classes.part} ${part.scene ? classes.whole : ''}`}
+            className={`${classes.part} ${part.steps.length <= FEW ? classes.whole : ''}`}
           >
             <h2>
               {heading(part)}

@@ -9,12 +9,12 @@ const LONGEST = 56
 export function StepEquation({ step }: { step: Schemas['StepView'] }) {
   const sides = step.text.split(' = ')
   if (sides.some((side) => side.length > LONGEST)) return <p className={classes.text}>{step.text}</p>
-  const equal = (side: string) => `<mrow><mo lspace="0.28em" rspace="0.28em">=</mo>${side}</mrow>`
+  const equal = (side: string) => `<mrow><mo form="infix">=</mo>${side}</mrow>`
   return (
     <div role="math" aria-label={step.text} className={classes.lines}>
       <Formula markup={step.symbol + equal(step.formula)} />
       {step.substitution && <Formula markup={equal(step.substitution)} />}
-      <Formula markup={equal(`<mtext>${step.result}</mtext>`)} />
+      <Formula markup={equal(`<mn>${step.result}</mn>`)} />
     </div>
   )
 }

@@ -117,6 +117,9 @@ class StyleTest {
                 corners = Math.max(corners, line.get("points").asString().split(" ").length);
         }
         assertEquals(style.resistor() == ResistorSymbol.ZIGZAG, corners > 4, "corners of R2: " + corners);
+        JsonNode stages = post("folding", style, "").get("stages");
+        String last = stages.get(stages.size() - 1).get("scene").get("texts").toString();
+        assertTrue(last.contains("\"R" + style.terms().totalIndex() + "\""), last);
         for (JsonNode row : analysis.get("rows")) {
             boolean group = row.get("kind").asString().equals("group");
             if (group) assertEquals(style.groupPowers(), row.get("shown").has("power"), row::toString);

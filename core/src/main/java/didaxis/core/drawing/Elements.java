@@ -82,8 +82,9 @@ final class Elements {
     }
 
     /** A folded whole is R with an index, as its group rows are. */
-    private static String shown(Part part) {
-        if (part.label().equals(Subject.TOTAL.id())) return "Rt";
+    private String shown(Part part) {
+        if (part.label().equals(Subject.TOTAL.id()))
+            return "R" + captions.terms().totalIndex();
         return part.label().equals(Subject.EXTERNAL.id()) ? "Rext" : part.label();
     }
 

@@ -15,6 +15,7 @@ import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.style.HouseStyle.ResistorSymbol;
+import didaxis.core.style.Terms;
 import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -56,6 +57,7 @@ class DrawingTest {
                 parts,
                 FORMAT.exactly(Amount.of(circuit.source().emf(), Quantity.VOLTAGE)),
                 FORMAT.exactly(Amount.of(circuit.source().internalResistance(), Quantity.RESISTANCE)),
+                Terms.EQUIVALENT,
                 circuit.parts().stream().map(Part::label).collect(Collectors.toSet()));
     }
 
@@ -131,8 +133,12 @@ class DrawingTest {
     @Test
     void whatHasNoCaptionIsNotDrawn() {
         Circuit circuit = Notation.circuit("16 V r=0.5 : R1=5 + (R2=12 || R3=4)");
-        Scene scene =
-                Drawing.of(circuit, new Captions(Map.of("R1", List.of("5 Ω")), "", "", Set.of()), Plan.USUAL, 820, 540);
+        Scene scene = Drawing.of(
+                circuit,
+                new Captions(Map.of("R1", List.of("5 Ω")), "", "", Terms.VOLTAGE, Set.of()),
+                Plan.USUAL,
+                820,
+                540);
         List<String> values = scene.items().stream()
                 .filter(item -> item.role() == Role.VALUE)
                 .map(item -> ((Scene.Text) item).text())

@@ -57,7 +57,7 @@ public record SceneView(
 
     /** The drawing with the settings that are shown to this reader, and no others. */
     public static SceneView of(Circuit circuit, Predicate<Cell> shown, Room room) {
-        Captions captions = captions(circuit, shown, Set.of(), AmountFormat.STANDARD);
+        Captions captions = captions(circuit, shown, Set.of(), HouseStyle.RIDGE);
         return of(draw(circuit, captions, Plan.USUAL, room));
     }
 
@@ -73,13 +73,13 @@ public record SceneView(
                                 .orElse(0)
                         > 0)
                 .collect(Collectors.toSet());
-        return draw(chart.circuit(), captions(chart.circuit(), cell -> true, carrying, style.numbers()), plan, room);
+        return draw(chart.circuit(), captions(chart.circuit(), cell -> true, carrying, style), plan, room);
     }
 
     /** A redraw of the folding; folded resistances are printed as results are, others as they were set. */
     static SceneView ofStage(Folding.Stage stage, HouseStyle style, Plan plan, Room room) {
         Set<String> all = stage.circuit().parts().stream().map(Part::label).collect(Collectors.toSet());
-        return of(draw(stage.circuit(), captions(stage.circuit(), cell -> true, all, style.numbers()), plan, room));
+        return of(draw(stage.circuit(), captions(stage.circuit(), cell -> true, all, style), plan, room));
     }
 
     private static Scene draw(Circuit circuit, Captions captions, Plan plan, Room room) {
@@ -87,8 +87,8 @@ public record SceneView(
         return Drawing.of(circuit, captions, plan, bounded.width(), bounded.height());
     }
 
-    private static Captions captions(
-            Circuit circuit, Predicate<Cell> shown, Set<String> carrying, AmountFormat format) {
+    private static Captions captions(Circuit circuit, Predicate<Cell> shown, Set<String> carrying, HouseStyle style) {
+        AmountFormat format = style.numbers();
         Map<String, List<String>> parts = new HashMap<>();
         for (Part part : circuit.parts()) {
             List<String> lines = new ArrayList<>();
@@ -109,6 +109,7 @@ public record SceneView(
                 parts,
                 emf ? format.exactly(Amount.of(circuit.source().emf(), Quantity.VOLTAGE)) : "",
                 r ? format.exactly(Amount.of(circuit.source().internalResistance(), Quantity.RESISTANCE)) : "",
+                style.terms(),
                 carrying);
     }
 
