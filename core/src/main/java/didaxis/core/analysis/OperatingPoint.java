@@ -67,42 +67,55 @@ public final class OperatingPoint {
     /** One loop: a node is whole when its members, which stand behind it, have been added to it. */
     private void fold() {
         Outline outline = circuit.outline();
-        for (int i = outline.size() - 1; i >= 0; i--) {
-            // Not product over sum: that form holds for two only. 1/0 and 1/∞ carry the limits.
-            double ohms = outline.join(i) == Join.PARALLEL ? 1 / resistance[i] : resistance[i] + outline.ohms(i);
-            resistance[i] = ohms;
-            if (i == 0) return;
+        double[] sums = resistance;
+        double[] conductances = current;
+        for (int i = outline.size() - 1; i > 0; i--) {
+            double ohms = whole(outline, i, sums[i]);
+            sums[i] = ohms;
             int whole = outline.parent(i);
-            boolean branch = outline.join(whole) == Join.PARALLEL;
-            // A branch's conductance waits where its current will stand, so that it is divided once only.
-            if (branch) current[i] = 1 / ohms;
-            resistance[whole] += branch ? current[i] : ohms;
+            if (outline.joinAbove(i) == Join.PARALLEL) {
+                // A branch's conductance waits where its current will stand, so that it is divided once only.
+                double conductance = outline.end(i) == i + 1 ? outline.siemens(i) : 1 / ohms;
+                conductances[i] = conductance;
+                sums[whole] += conductance;
+            } else sums[whole] += ohms;
         }
+        sums[0] = whole(outline, 0, sums[0]);
+    }
+
+    /** Not product over sum: that form holds for two only. 1/0 and 1/∞ carry the limits. */
+    private static double whole(Outline outline, int i, double sum) {
+        return outline.join(i) == Join.PARALLEL ? 1 / sum : sum + outline.ohms(i);
     }
 
     private void unfold() {
         Outline outline = circuit.outline();
-        for (int i = 1; i < outline.size(); i++) {
+        double[] ohms = resistance;
+        double[] volts = voltage;
+        double[] amperes = current;
+        for (int i = 1, n = outline.size(); i < n; i++) {
             int whole = outline.parent(i);
-            Join join = outline.join(whole);
+            Join join = outline.joinAbove(i);
             if (join == Join.SERIES) {
-                if (Double.isInfinite(resistance[whole])) {
+                if (ohms[whole] == Double.POSITIVE_INFINITY) {
                     if (i == whole + 1) unfoldOpenSeries(outline, whole);
                     continue;
                 }
-                current[i] = current[whole];
+                double through = amperes[whole];
+                amperes[i] = through;
                 // An undecided current needs no voltage either where there is no resistance.
-                voltage[i] = resistance[i] == 0 ? 0 : current[whole] * resistance[i];
+                volts[i] = ohms[i] == 0 ? 0 : through * ohms[i];
             } else if (join == Join.PARALLEL) {
-                if (!(resistance[whole] > 0) || Double.isNaN(voltage[whole])) {
+                double across = volts[whole];
+                if (!(ohms[whole] > 0) || across != across) {
                     if (i == whole + 1) unfoldBypassed(outline, whole);
                     continue;
                 }
-                voltage[i] = voltage[whole];
-                current[i] *= voltage[whole];
+                volts[i] = across;
+                amperes[i] *= across;
             } else {
-                voltage[i] = voltage[whole];
-                current[i] = current[whole];
+                volts[i] = volts[whole];
+                amperes[i] = amperes[whole];
             }
         }
     }

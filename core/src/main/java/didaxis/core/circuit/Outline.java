@@ -22,7 +22,9 @@ public final class Outline {
     private final int[] firstPart;
     private final List<Part> parts;
     private final Join[] joins;
+    private final Join[] joinsAbove;
     private final double[] ohms;
+    private final double[] siemens;
 
     /** How the members of a node are joined. */
     public enum Join {
@@ -41,9 +43,13 @@ public final class Outline {
         this.firstPart = firstPart;
         this.parts = parts;
         this.joins = Arrays.stream(nodes).map(Outline::joinOf).toArray(Join[]::new);
+        this.joinsAbove = Arrays.stream(parent)
+                .mapToObj(whole -> whole < 0 ? Join.NONE : joins[whole])
+                .toArray(Join[]::new);
         this.ohms = Arrays.stream(nodes)
                 .mapToDouble(node -> node instanceof Part part ? part.resistance() : 0)
                 .toArray();
+        this.siemens = Arrays.stream(ohms).map(one -> 1 / one).toArray();
     }
 
     private static Join joinOf(Network node) {
@@ -108,9 +114,19 @@ public final class Outline {
         return joins[i];
     }
 
+    /** How node i is joined to its neighbours; none for the whole. */
+    public Join joinAbove(int i) {
+        return joinsAbove[i];
+    }
+
     /** The resistance in ohms of the part that node i is; 0 for what is no part. */
     public double ohms(int i) {
         return ohms[i];
+    }
+
+    /** The conductance in siemens of the part that node i is; infinite for what is no part. */
+    public double siemens(int i) {
+        return siemens[i];
     }
 
     /** The index behind node i's subtree. */

@@ -104,8 +104,8 @@ public final class Backwards {
                     .map(this::contradictory)
                     .orElseGet(() -> new Outcome.Undecided(deduction));
         }
-        Optional<Fitting.Fit> other = fitting.another(fits.get(0), deduction.unreached());
-        if (other.isPresent()) {
+        Fitting.Others others = fitting.others(fits.get(0), deduction.unreached());
+        if (others.line().isPresent()) {
             Reach reach = new Reach(relations);
             Set<Cell> known = deduction.values().keySet();
             List<Cell> alone = reach.eachEnough(known, asked);
@@ -114,11 +114,12 @@ public final class Backwards {
                     alone.isEmpty() ? reach.togetherEnough(known, asked) : alone,
                     !alone.isEmpty(),
                     fits.get(0).circuit(),
-                    other.get().circuit());
+                    others.line().get().circuit());
         }
-        if (fits.size() > 1) {
+        List<Fitting.Fit> all = Fitting.distinct(fits, others.apart());
+        if (all.size() > 1) {
             return new Outcome.Several(
-                    deduction, fits.stream().map(Fitting.Fit::circuit).toList());
+                    deduction, all.stream().map(Fitting.Fit::circuit).toList());
         }
         return together(deduction, fitting, fits.get(0));
     }

@@ -55,7 +55,8 @@ final class Fitting {
     private static final double FITS = 1e-7;
     private static final MathContext NOISE_FREE = new MathContext(9);
     private static final double DIFFERENT = 1e-4;
-    private static final double[] STEPS = {0.4, -0.4, 1.5, -1.5, 0.05, -0.05};
+    private static final double[] STEPS = {0.05, -0.05, 0.4, -0.4, 1.5, -1.5};
+    private static final double BESIDE = 8;
 
     private final Chart shape;
     private final Circuit circuit;
@@ -150,26 +151,44 @@ final class Fitting {
         return found;
     }
 
-    private boolean same(Fit one, Fit other) {
-        for (int k = 0; k < one.logs().length; k++) {
-            if (Math.abs(one.logs()[k] - other.logs()[k]) > DIFFERENT) return false;
-        }
-        return true;
+    private static boolean same(Fit one, Fit other) {
+        return distance(one, other) <= DIFFERENT;
     }
 
-    /** Another circuit that fits and has another value in one of the cells; found along what the givens leave free. */
-    Optional<Fit> another(Fit fit, Set<Cell> cells) {
-        DMatrixRMaj jacobian = jacobian(fit.logs());
-        for (double[] free : FreeDirections.of(jacobian)) {
+    private static double distance(Fit one, Fit other) {
+        double most = 0;
+        for (int k = 0; k < one.logs().length; k++) most = Math.max(most, Math.abs(one.logs()[k] - other.logs()[k]));
+        return most;
+    }
+
+    /**
+     * Circuits that fit and have another value in one of the cells, found along what the givens leave free.
+     *
+     * @param line the first that lies beside the fit, so that there is a whole line of them between the two
+     * @param apart those that lie elsewhere: where two solutions fall together nothing is free, though it seems so
+     */
+    record Others(Optional<Fit> line, List<Fit> apart) {}
+
+    Others others(Fit fit, Set<Cell> cells) {
+        List<Fit> apart = new ArrayList<>();
+        for (double[] free : FreeDirections.of(jacobian(fit.logs()))) {
             for (double step : STEPS) {
                 double[] logs = fit.logs().clone();
                 for (int k = 0; k < logs.length; k++) logs[k] += step * free[k];
                 Fit other = descend(logs);
-                if (fits(other) && cells.stream().anyMatch(cell -> differs(fit, other, cell)))
-                    return Optional.of(other);
+                if (!fits(other) || cells.stream().noneMatch(cell -> differs(fit, other, cell))) continue;
+                if (distance(fit, other) <= BESIDE * Math.abs(step)) return new Others(Optional.of(other), apart);
+                apart.add(other);
             }
         }
-        return Optional.empty();
+        return new Others(Optional.empty(), apart);
+    }
+
+    /** All of them, each once. */
+    static List<Fit> distinct(List<Fit> some, List<Fit> more) {
+        List<Fit> all = new ArrayList<>(some);
+        for (Fit fit : more) if (all.stream().noneMatch(one -> same(one, fit))) all.add(fit);
+        return all;
     }
 
     private static boolean differs(Fit one, Fit other, Cell cell) {
