@@ -1,8 +1,9 @@
-import react from '@vitejs/plugin-react'
+import babel from '@rolldown/plugin-babel'
+import react, { reactCompilerPreset } from '@vitejs/plugin-react'
 import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
-  plugins: [react()],
+  plugins: [react(), babel({ presets: [reactCompilerPreset()] })],
   // A page deleted from here must not live on in the packaged application.
   build: { outDir: 'target/classes/static', emptyOutDir: true },
   server: { proxy: { '/api': 'http://localhost:8080' } },

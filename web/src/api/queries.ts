@@ -21,18 +21,29 @@ export const stylesQuery = queryOptions({
 /** A circuit, the style it is worked in, and how it is to be drawn. */
 export type CircuitRequest = Schemas['CircuitRequest']
 
+// Answers about a circuit are never compared with the one before: each is new as a whole.
 export const analysisQuery = (request: CircuitRequest) =>
   queryOptions({
     queryKey: ['analysis', request],
-    queryFn: () => body(client.POST('/api/circuits/analysis', { body: request })),
+    // A circuit that was typed over is no longer waited for.
+    queryFn: ({ signal }) => body(client.POST('/api/circuits/analysis', { body: request, signal })),
+    staleTime: Infinity,
+    structuralSharing: false,
+  })
+
+export const workingQuery = (request: CircuitRequest) =>
+  queryOptions({
+    queryKey: ['working', request],
+    queryFn: () => body(client.POST('/api/circuits/working', { body: request })),
     staleTime: Infinity,
   })
 
 export const foldingQuery = (request: CircuitRequest) =>
   queryOptions({
     queryKey: ['folding', request],
-    queryFn: () => body(client.POST('/api/circuits/folding', { body: request })),
+    queryFn: ({ signal }) => body(client.POST('/api/circuits/folding', { body: request, signal })),
     staleTime: Infinity,
+    structuralSharing: false,
   })
 
 export const pairQuery = (request: Schemas['PairRequest']) =>

@@ -1,6 +1,6 @@
 import { Tabs, Text } from '@mantine/core'
-import { useElementSize, useHotkeys } from '@mantine/hooks'
-import { useMemo, useState } from 'react'
+import { useDebouncedCallback, useElementSize, useHotkeys } from '@mantine/hooks'
+import { useDeferredValue, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { Failed } from '../ui/Failed'
@@ -20,7 +20,9 @@ import { useBenchView } from './useBenchView'
 import { useComposer } from './useComposer'
 import { useUses } from './useUses'
 import { useWorkedCircuit } from './useWorkedCircuit'
-import { Working } from './Working'
+import { WorkingPanel } from './WorkingPanel'
+
+const ADDRESS_PAUSE_MS = 300
 
 interface BenchProps {
   notation: string
@@ -37,7 +39,6 @@ export function Bench({ notation: first, question }: BenchProps) {
     stage: 0,
     direction: 'folding',
   })
-  const [step, setStep] = useState('')
   const [cell, setCell] = useState('')
   const { ref, width, height } = useElementSize()
   const room = useMemo(
@@ -47,12 +48,16 @@ export function Bench({ notation: first, question }: BenchProps) {
   const notation = history.now
   const worked = useWorkedCircuit(notation, room, view.style, view.plan)
   const { analysis, problem, stages } = worked
+  // The drawing is painted first; its numbers follow in the next frame.
+  const numbers = useDeferredValue(analysis)
   const stage = Math.min(place.stage, Math.max(0, stages.length - 1))
-  const [uses, setUses] = useUses(analysis?.rows, question)
+  const [uses, setUses] = useUses(numbers?.rows, question)
+  // The address follows when the typing rests; each change of it is a walk through the router.
+  const toAddress = useDebouncedCallback((circuit: string) => view.set({ circuit }), ADDRESS_PAUSE_MS)
   const show = (next: typeof history) => {
     setHistory(next)
     if (next.now !== notation) setPlace({ stage: 0, direction: 'folding' })
-    if (!question) view.set({ circuit: next.now })
+    if (!question) toAddress(next.now)
   }
   const composer = useComposer({
     notation,
@@ -61,7 +66,7 @@ export function Bench({ notation: first, question }: BenchProps) {
       setHistory((now) => changed(now, edited.notation))
       setInHand(edited.inHand)
       setPlace({ stage: 0, direction: 'folding' })
-      if (!question) view.set({ circuit: edited.notation })
+      if (!question) toAddress(edited.notation)
     },
     onRefused: (sentence) => notify(sentence),
   })
@@ -129,11 +134,11 @@ export function Bench({ notation: first, question }: BenchProps) {
               <Tabs.Tab value="change">{t('workbench.change')}</Tabs.Tab>
               <Tabs.Tab value="backwards">{t('workbench.backwards')}</Tabs.Tab>
             </Tabs.List>
-            {analysis && (
+            {numbers && (
               <>
                 <Tabs.Panel value="chart" pt="xs">
                   <ChartTable
-                    analysis={analysis}
+                    analysis={numbers}
                     uses={uses}
                     onUses={setUses}
                     selected={inHand === 'source' ? 'total' : inHand}
@@ -141,25 +146,18 @@ export function Bench({ notation: first, question }: BenchProps) {
                     onSelect={selectRow}
                     onCell={setCell}
                   />
-                  <ChartFoot analysis={analysis} uses={uses} onUses={setUses} cell={cell} />
+                  <ChartFoot analysis={numbers} uses={uses} onUses={setUses} cell={cell} />
                 </Tabs.Panel>
                 <Tabs.Panel value="working" pt="xs">
-                  <Working
-                    steps={analysis.steps}
-                    selected={step}
-                    onSelect={(one) => {
-                      setStep(one.text)
-                      setInHand(one.cell.subject)
-                    }}
-                  />
+                  <WorkingPanel notation={numbers.notation} style={numbers.style} onInHand={setInHand} />
                 </Tabs.Panel>
                 <Tabs.Panel value="change" pt="xs">
-                  <ChangePanel analysis={analysis} inHand={inHand} onInHand={setInHand} />
+                  <ChangePanel analysis={numbers} inHand={inHand} onInHand={setInHand} />
                 </Tabs.Panel>
                 <Tabs.Panel value="backwards" pt="xs">
                   <BackwardsPanel
-                    key={analysis.notation}
-                    analysis={analysis}
+                    key={numbers.notation}
+                    analysis={numbers}
                     inHand={inHand}
                     onInHand={setInHand}
                     onTake={(taken) => show(changed(history, taken))}

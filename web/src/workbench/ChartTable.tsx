@@ -1,3 +1,4 @@
+import type { TFunction } from 'i18next'
 import type { KeyboardEvent } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
@@ -23,6 +24,8 @@ const KEYS = { g: 'given', a: 'asked', w: 'withheld' } as const
 
 /** The whole chart; a click or a key on a cell turns it given, asked or withheld. */
 export function ChartTable({ analysis, uses, onUses, selected, lit, onSelect, onCell }: ChartTableProps) {
+  // Asked for once: a chart has a hundred cells, and each would listen for a change of language.
+  const { t } = useTranslation()
   return (
     <ChartFrame
       analysis={analysis}
@@ -31,13 +34,14 @@ export function ChartTable({ analysis, uses, onUses, selected, lit, onSelect, on
       onSelect={onSelect}
       over={analysis.overRated}
       cell={(row, column) => (
-        <ChartCell row={row} column={column} uses={uses} onUses={onUses} onCell={onCell} />
+        <ChartCell t={t} row={row} column={column} uses={uses} onUses={onUses} onCell={onCell} />
       )}
     />
   )
 }
 
 interface ChartCellProps {
+  t: TFunction
   row: Row
   column: Column
   uses: Uses
@@ -45,8 +49,7 @@ interface ChartCellProps {
   onCell: (key: string) => void
 }
 
-function ChartCell({ row, column, uses, onUses, onCell }: ChartCellProps) {
-  const { t } = useTranslation()
+function ChartCell({ t, row, column, uses, onUses, onCell }: ChartCellProps) {
   const shown = row.shown[column.quantity]
   if (shown === undefined) {
     return <span className={frame.none}>{t(`chart.none.${row.condition}`)}</span>

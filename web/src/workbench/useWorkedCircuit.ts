@@ -3,7 +3,6 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { ProblemError } from '../api/client'
 import { analysisQuery, foldingQuery, type CircuitRequest, type Room } from '../api/queries'
 
-const TYPING_PAUSE_MS = 60
 const FOLDING_PAUSE_MS = 250
 
 /** What the server makes of a circuit: chart, working, drawing, and the stages of its folding. */
@@ -13,10 +12,9 @@ export function useWorkedCircuit(
   style: string | undefined,
   plan: CircuitRequest['plan'],
 ) {
-  const [typed] = useDebouncedValue(notation, TYPING_PAUSE_MS)
   const [settled] = useDebouncedValue(notation, FOLDING_PAUSE_MS)
-  const empty = typed.trim() === ''
-  const request = { notation: typed, room, style, plan }
+  const empty = notation.trim() === ''
+  const request = { notation, room, style, plan }
   const analysis = useQuery({
     ...analysisQuery(request),
     enabled: room.width > 0 && !empty,
@@ -24,7 +22,7 @@ export function useWorkedCircuit(
   })
   const folding = useQuery({
     ...foldingQuery({ ...request, notation: settled }),
-    enabled: room.width > 0 && settled === typed && analysis.isSuccess && !empty,
+    enabled: room.width > 0 && settled === notation && analysis.isSuccess && !empty,
     placeholderData: keepPreviousData,
   })
   const problem = !empty && analysis.error instanceof ProblemError ? analysis.error.problem : undefined

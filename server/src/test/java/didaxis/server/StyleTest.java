@@ -65,6 +65,7 @@ class StyleTest {
     private List<String> everythingSaid(HouseStyle style) {
         List<String> said = new ArrayList<>();
         collect(post("analysis", style, ""), said);
+        collect(post("working", style, ""), said);
         collect(post("folding", style, ""), said);
         collect(post("change", style, "\"part\":\"R2\",\"act\":\"set\",\"text\":\"1.5\""), said);
         collect(post("change", style, "\"part\":\"S1\",\"act\":\"close\""), said);

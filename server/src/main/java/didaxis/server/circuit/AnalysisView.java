@@ -41,7 +41,6 @@ public record AnalysisView(
         List<String> notes,
         List<String> overRated,
         List<CheckView> checks,
-        List<StepView> steps,
         SceneView scene,
         String style,
         boolean carriedRounded,
@@ -156,7 +155,6 @@ public record AnalysisView(
                 charted.checks().stream()
                         .map(check -> check(check, columns, format))
                         .toList(),
-                StepView.of(charted.working(), style),
                 SceneView.of(chart, style, plan, room),
                 style.name(),
                 style.carryRounded(),

@@ -61,6 +61,13 @@ class CircuitController {
         return AnalysisView.of(charted, request.planOrUsual().in(charted.style()), request.roomOrDesk());
     }
 
+    /** The steps from the settings to every cell; apart from the analysis, which every key asks for. */
+    @PostMapping("/api/circuits/working")
+    List<StepView> work(@RequestBody CircuitRequest request) {
+        ChartedCircuit charted = request.charted();
+        return StepView.of(charted.working(), charted.style());
+    }
+
     @PostMapping("/api/circuits/folding")
     FoldingView fold(@RequestBody CircuitRequest request) {
         ChartedCircuit charted = request.charted();

@@ -1,0 +1,44 @@
+import { Anchor } from '@mantine/core'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
+import { workingQuery } from '../api/queries'
+import { Failed } from '../ui/Failed'
+import { Loading } from '../ui/Loading'
+import { Working } from './Working'
+
+interface WorkingPanelProps {
+  notation: string
+  style: string
+  /** Takes the thing a step is about in hand. */
+  onInHand: (name: string) => void
+}
+
+/** The worked solution beside the circuit, with the way to the one that is printed. */
+export function WorkingPanel({ notation, style, onInHand }: WorkingPanelProps) {
+  const { t } = useTranslation()
+  const [step, setStep] = useState('')
+  const working = useQuery({ ...workingQuery({ notation, style }), placeholderData: keepPreviousData })
+  if (working.isError) return <Failed error={working.error} onRetry={() => void working.refetch()} />
+  if (working.isPending) return <Loading />
+  return (
+    <>
+      <Anchor
+        component={Link}
+        fz="sm"
+        to={`/workbench/solution?${new URLSearchParams({ circuit: notation, style }).toString()}`}
+      >
+        {t('circuit.solution')}
+      </Anchor>
+      <Working
+        steps={working.data}
+        selected={step}
+        onSelect={(one) => {
+          setStep(one.text)
+          onInHand(one.cell.subject)
+        }}
+      />
+    </>
+  )
+}
