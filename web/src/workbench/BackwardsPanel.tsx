@@ -94,9 +94,11 @@ export function BackwardsPanel({ analysis, inHand, onInHand, onTake }: Backwards
         <Button size="compact-sm" variant="subtle" onClick={() => setHeld(new Map())}>
           {t('backwards.clear')}
         </Button>
-        <Button size="compact-sm" variant="subtle" disabled={!held} onClick={() => setHeld(undefined)}>
-          {t('backwards.reset')}
-        </Button>
+        {held && (
+          <Button size="compact-sm" variant="subtle" onClick={() => setHeld(undefined)}>
+            {t('backwards.reset')}
+          </Button>
+        )}
       </Group>
       {data && !problem && (
         <Working

@@ -54,9 +54,8 @@ export function OpenDialog({ opened, onClose, style, onTake }: OpenDialogProps) 
           value={text}
           onChange={(event) => change(event.currentTarget.value)}
           error={tooLarge ? t('circuit.tooLarge') : opening.error?.message}
-          autosize
-          minRows={6}
-          maxRows={14}
+          rows={8}
+          resize="vertical"
           spellCheck={false}
           styles={{ input: { fontFamily: 'var(--mantine-font-family-monospace)' } }}
           data-autofocus
