@@ -62,7 +62,7 @@ export const en = {
     checks: 'Checks and readings',
     reads: '{{id}} reads',
     pointAt: 'potential {{id}}',
-    none: { normal: '–', 'no-current': 'open', bypassed: '–', undecided: 'undecided' },
+    none: { normal: '–', 'no-current': 'open', bypassed: 'bypassed', undecided: 'undecided' },
     onPaperOnly:
       'On paper only: this source is above extra-low voltage. Do not build it; mains and fixed wiring are for licensed people under local codes.',
   },

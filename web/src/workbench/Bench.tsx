@@ -101,6 +101,7 @@ export function Bench({ notation: first, question }: BenchProps) {
           view={view}
           analysis={analysis}
           stages={stages}
+          staleStages={worked.staleStages}
           stage={stage}
           direction={place.direction}
           onStage={(to) => setPlace({ stage: to, direction: to >= stage ? 'folding' : 'unfolding' })}

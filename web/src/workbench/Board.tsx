@@ -24,6 +24,8 @@ interface BoardProps {
   /** Missing while no circuit can be read. */
   analysis?: Schemas['AnalysisView']
   stages: Schemas['StageView'][]
+  /** Whether they are still those of the circuit before. */
+  staleStages: boolean
   stage: number
   direction: Direction
   onStage: (stage: number) => void
@@ -69,7 +71,7 @@ export function Board(props: BoardProps) {
   }
   const move = (by: number) => {
     const to = stage + by
-    if (to >= 0 && to < stages.length) onStage(to)
+    if (!props.staleStages && to >= 0 && to < stages.length) onStage(to)
   }
   const onKeyDown = (event: KeyboardEvent) => {
     const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLSelectElement
@@ -87,13 +89,16 @@ export function Board(props: BoardProps) {
     const handled = act ? onAct(act) === undefined : walk(event.key)
     if (handled) event.preventDefault()
   }
+  // A group has no value of its own; what was just put has one as soon as the server has answered.
+  const isGroup = analysis?.rows.some((row) => row.id === inHand && row.kind !== 'part')
+  const hasValue = inHand !== '' && !isGroup && !redraw && !picked
   const walk = (key: string): boolean => {
     const at = names.indexOf(inHand)
     if (key === ']') move(1)
     else if (key === '[') move(-1)
     else if (key === '?') setKeysOpen(true)
     else if (key === 'Escape') onInHand('')
-    else if (key === 'e' && inHand) setEarly('')
+    else if (key === 'e' && hasValue) setEarly('')
     else if (key === 'ArrowRight' && names.length) onInHand(names[(at + 1) % names.length] ?? '')
     else if (key === 'ArrowLeft' && names.length) onInHand(names[(at <= 0 ? names.length : at) - 1] ?? '')
     else return false
@@ -151,7 +156,9 @@ export function Board(props: BoardProps) {
           />
         )
       )}
-      {!props.empty && <FoldStrip stages={stages} stage={stage} onStage={onStage} />}
+      {!props.empty && (
+        <FoldStrip stages={stages} stale={props.staleStages} stage={stage} onStage={onStage} />
+      )}
       <KeyList opened={keysOpen} onClose={() => setKeysOpen(false)} />
     </section>
   )

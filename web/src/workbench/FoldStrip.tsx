@@ -6,13 +6,15 @@ import classes from './FoldStrip.module.css'
 
 interface FoldStripProps {
   stages: Schemas['StageView'][]
+  /** Whether they are still those of the circuit before. */
+  stale: boolean
   /** The stage in hand, from 0. */
   stage: number
   onStage: (stage: number) => void
 }
 
 /** Every stage of the folding as a small redraw; one moves along it by click, touch or arrow keys. */
-export function FoldStrip({ stages, stage, onStage }: FoldStripProps) {
+export function FoldStrip({ stages, stale, stage, onStage }: FoldStripProps) {
   const { t } = useTranslation()
   const inHand = useRef<HTMLButtonElement>(null)
   useEffect(() => {
@@ -28,7 +30,7 @@ export function FoldStrip({ stages, stage, onStage }: FoldStripProps) {
   }
   return (
     <nav className={classes.strip} aria-label={t('fold.strip')}>
-      <ol className={classes.stages} onKeyDown={move}>
+      <ol className={classes.stages} data-stale={stale} inert={stale} onKeyDown={move}>
         {stages.map((one, place) => (
           <li key={one.group || one.kind} className={classes.item}>
             {place > 0 && (

@@ -30,7 +30,9 @@ export function useWorkedCircuit(
     analysis: empty ? undefined : analysis.data,
     problem,
     failure: analysis.isError && !problem && !empty ? analysis : undefined,
-    stages: empty || settled !== notation || problem ? [] : (folding.data?.stages ?? []),
+    stages: empty || problem ? [] : (folding.data?.stages ?? []),
+    // The stages are those of the circuit before, until the typing rests and the new ones are there.
+    staleStages: settled !== notation || folding.isPlaceholderData,
     empty,
   }
 }
