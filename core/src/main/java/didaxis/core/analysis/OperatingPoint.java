@@ -107,7 +107,7 @@ public final class OperatingPoint {
                 volts[i] = ohms[i] == 0 ? 0 : through * ohms[i];
             } else if (join == Join.PARALLEL) {
                 double across = volts[whole];
-                if (!(ohms[whole] > 0) || across != across) {
+                if (!(ohms[whole] > 0) || Double.isNaN(across)) {
                     if (i == whole + 1) unfoldBypassed(outline, whole);
                     continue;
                 }

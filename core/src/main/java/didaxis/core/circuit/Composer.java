@@ -160,9 +160,7 @@ public final class Composer {
         Network old = outline.node(node);
         boolean point = old instanceof Point;
         String name = point && !text.startsWith(".") ? "." + text : text;
-        if (point && !name.matches("\\.[A-Z]"))
-            return new Outcome.Refused("A point is named by one capital letter, such as B.");
-        return misnamed(nameOf(old), name)
+        return misnamed(nameOf(old), name, point)
                 .orElseGet(() -> composed(
                         outline.with(
                                 node,
@@ -172,7 +170,7 @@ public final class Composer {
     }
 
     private Outcome renamedAtTerminals(String old, String name) {
-        return misnamed(old, name).orElseGet(() -> {
+        return misnamed(old, name, false).orElseGet(() -> {
             List<String> meters = new ArrayList<>(circuit.source().voltmeters());
             meters.set(meters.indexOf(old), name);
             Source source = new Source(circuit.source().emf(), circuit.source().internalResistance(), meters);
@@ -181,8 +179,10 @@ public final class Composer {
     }
 
     /** Why a point or voltmeter cannot take a name; empty if it can. */
-    private Optional<Outcome> misnamed(String old, String name) {
-        if (!name.matches("\\.[A-Z]|V[0-9]*"))
+    private Optional<Outcome> misnamed(String old, String name, boolean point) {
+        if (point && !name.matches("\\.[A-Z]"))
+            return Optional.of(new Outcome.Refused("A point is named by one capital letter, such as B."));
+        if (!point && !name.matches("V[0-9]*"))
             return Optional.of(new Outcome.Refused("A voltmeter is named V and a number, such as V2."));
         return !name.equals(old) && names().contains(name) ? Optional.of(taken(name)) : Optional.empty();
     }

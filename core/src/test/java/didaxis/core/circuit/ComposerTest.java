@@ -125,7 +125,11 @@ class ComposerTest {
         assertEquals("The name .C is taken; every name must differ.", refused(named.set(".A", ".C")));
         assertEquals("The name V1 is taken; every name must differ.", refused(named.set("V2", "V1")));
         assertEquals("A point is named by one capital letter, such as B.", refused(named.set(".A", "b1")));
-        assertEquals("A voltmeter is named V and a number, such as V2.", refused(named.set("V2", "R3")));
+        for (String meter : List.of("V1", "V2")) {
+            for (String wrong : List.of("R3", ".B"))
+                assertEquals("A voltmeter is named V and a number, such as V2.", refused(named.set(meter, wrong)));
+        }
+        assertEquals("A point is named by one capital letter, such as B.", refused(named.set(".A", "V3")));
     }
 
     private static String composed(Outcome outcome) {
