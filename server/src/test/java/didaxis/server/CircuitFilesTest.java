@@ -77,7 +77,7 @@ class CircuitFilesTest {
 
     @Test
     void aBridgeIsSolvedAndNamedButNoCircuitToFold() {
-        String bridge = "E1 p 0 10 V\nR1 p a 10\nR2 p b 20\nR3 a 0 20\nR4 b 0 10\nR5 a b 10";
+        String bridge = "E1 p 0 10 V\nR1 p a 10\nR2 p b 20\nR3 a 0 20\nR4 b 0 10\nR5 a b 10\nV1 a b\nV2 b 0";
         Answer opened = school.signedIn("teacher").post("/api/circuits/opening", body("text", bridge));
         assertEquals(200, opened.status(), opened::toString);
         JsonNode view = opened.json().get("bridge");
@@ -87,6 +87,8 @@ class CircuitFilesTest {
                 "0.143", view.get("rows").get(4).get("shown").get("current").asString());
         assertEquals(
                 "0.429", view.get("rows").get(0).get("shown").get("current").asString());
+        assertEquals("1.43", view.get("rows").get(5).get("shown").get("voltage").asString());
+        assertEquals("4.29", view.get("rows").get(6).get("shown").get("voltage").asString());
         assertTrue(view.get("check").asString().contains("0.714\u2009A"), opened::toString);
     }
 

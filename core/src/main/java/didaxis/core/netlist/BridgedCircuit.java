@@ -16,7 +16,16 @@ import java.util.Optional;
  * @param plus the node of the source's positive terminal
  * @param bridgeNodes the nodes between which what cannot be joined further stands
  */
-public record BridgedCircuit(Source source, String plus, String minus, List<Edge> edges, List<String> bridgeNodes) {
+public record BridgedCircuit(
+        Source source,
+        String plus,
+        String minus,
+        List<Edge> edges,
+        List<Voltmeter> voltmeters,
+        List<String> bridgeNodes) {
+    /** A voltmeter, its first node its plus. */
+    public record Voltmeter(String label, String from, String to) {}
+
     /**
      * What a part has.
      *
@@ -34,16 +43,19 @@ public record BridgedCircuit(Source source, String plus, String minus, List<Edge
     /**
      * The operating point.
      *
+     * @param readings of the voltmeters in their order, in volts; NaN where one is not decided
      * @param current through the source, in amperes
      */
-    public record Solution(List<Row> rows, double current) {
+    public record Solution(List<Row> rows, List<Double> readings, double current) {
         public Solution {
             rows = List.copyOf(rows);
+            readings = List.copyOf(readings);
         }
     }
 
     public BridgedCircuit {
         edges = List.copyOf(edges);
+        voltmeters = List.copyOf(voltmeters);
         bridgeNodes = List.copyOf(bridgeNodes);
     }
 
@@ -56,11 +68,17 @@ public record BridgedCircuit(Source source, String plus, String minus, List<Edge
             int to = places.computeIfAbsent(edge.to(), name -> places.size());
             resistances.add(new NodalAnalysis.Edge(from, to, edge.part().resistance()));
         }
+        // A voltmeter is a gap: it takes no current.
+        for (Voltmeter meter : voltmeters)
+            resistances.add(
+                    new NodalAnalysis.Edge(places.get(meter.from()), places.get(meter.to()), Double.POSITIVE_INFINITY));
         try {
             NodalAnalysis nodal = NodalAnalysis.of(source, resistances, places.size());
             List<Row> rows = new ArrayList<>();
             for (int k = 0; k < edges.size(); k++) rows.add(new Row(edges.get(k), nodal.voltage(k), nodal.current(k)));
-            return Optional.of(new Solution(rows, nodal.totalCurrent()));
+            List<Double> readings = new ArrayList<>();
+            for (int k = edges.size(); k < resistances.size(); k++) readings.add(nodal.voltage(k));
+            return Optional.of(new Solution(rows, readings, nodal.totalCurrent()));
         } catch (ArithmeticException singular) {
             return Optional.empty();
         }

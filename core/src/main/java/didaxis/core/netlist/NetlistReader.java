@@ -125,7 +125,21 @@ final class NetlistReader {
         return joined.network()
                 .<Result>map(
                         network -> new Result.Read(new Annotations(source, network, sourceLine, voltmeters).circuit()))
-                .orElseGet(() -> new Result.Bridge(
-                        new BridgedCircuit(source, sourceLine.from(), sourceLine.to(), edges, joined.bridgeNodes())));
+                .orElseGet(() -> new Result.Bridge(new BridgedCircuit(
+                        source, sourceLine.from(), sourceLine.to(), edges, onNodes(), joined.bridgeNodes())));
+    }
+
+    private List<BridgedCircuit.Voltmeter> onNodes() {
+        Set<String> nodes = new HashSet<>(Set.of(sourceLine.from(), sourceLine.to()));
+        lines.forEach(line -> nodes.addAll(List.of(line.from(), line.to())));
+        List<BridgedCircuit.Voltmeter> meters = new ArrayList<>();
+        for (Line meter : voltmeters) {
+            if (!nodes.contains(meter.from()) || !nodes.contains(meter.to()))
+                throw new Refusal(
+                        meter.number(),
+                        "Line " + meter.number() + ": " + meter.label() + " is on a node that no part is on.");
+            meters.add(new BridgedCircuit.Voltmeter(meter.label(), meter.from(), meter.to()));
+        }
+        return meters;
     }
 }

@@ -121,6 +121,7 @@ class NetlistTest {
                 "E1 1 0 9 V|R1 1 0 5|R2 1 2 3|R3 2 1 4; 3; Line 3: R2, R3 hang on node 1 only",
                 "E1 1 0 9 V|R1 1 2 5|R2 2 0 4|R3 2 3 1|R4 3 4 1|R5 4 2 1|R6 3 4 2; 4; Line 4: R3, R4, R5, R6 hang on node 2",
                 "E1 1 0 9 V|R1 1 2 5|R2 2 0 4|V1 3 0; 4; Line 4: no stretch of the circuit lies between 3 and 0 for V1",
+                "E1 p 0 9 V|R1 p a 1|R2 p b 2|R3 a 0 3|R4 b 0 4|R5 a b 5|V1 a x; 7; Line 7: V1 is on a node that no part",
                 "E1 1 0|R1 1 0 5; 1; Line 1: the source needs its emf",
                 "'|* only a remark'; 0; The list has no source"
             })

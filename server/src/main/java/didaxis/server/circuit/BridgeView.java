@@ -23,7 +23,7 @@ import org.springframework.http.HttpStatus;
  */
 public record BridgeView(String sentence, List<AnalysisView.ColumnView> columns, List<BridgeRow> rows, String check) {
     /**
-     * A part between two nodes; its voltage and current count from the first to the second.
+     * A part or voltmeter between two nodes; its voltage and current count from the first to the second.
      *
      * @param shown the numbers as printed in the chart's columns; no entry where there is none
      */
@@ -59,8 +59,25 @@ public record BridgeView(String sentence, List<AnalysisView.ColumnView> columns,
                 "This does not fold: it is a bridge between the nodes " + listed(bridge.bridgeNodes())
                         + ", neither in series nor in parallel. It was solved with Kirchhoff’s laws instead.",
                 AnalysisView.Columns.views(style, columns),
-                solution.rows().stream().map(row -> row(row, columns)).toList(),
+                rows(bridge, solution, columns),
                 check(bridge, solution, style));
+    }
+
+    private static List<BridgeRow> rows(
+            BridgedCircuit bridge, Solution solution, Map<Quantity, AmountFormat.Column> columns) {
+        List<BridgeRow> rows = new ArrayList<>();
+        solution.rows().forEach(row -> rows.add(row(row, columns)));
+        for (int k = 0; k < bridge.voltmeters().size(); k++) {
+            BridgedCircuit.Voltmeter meter = bridge.voltmeters().get(k);
+            double reading = solution.readings().get(k);
+            Map<String, String> shown = Double.isNaN(reading)
+                    ? Map.of()
+                    : Map.of(
+                            Quantity.VOLTAGE.word(),
+                            columns.get(Quantity.VOLTAGE).print(reading));
+            rows.add(new BridgeRow(meter.label(), meter.from(), meter.to(), shown));
+        }
+        return rows;
     }
 
     private static BridgeRow row(Row row, Map<Quantity, AmountFormat.Column> columns) {
