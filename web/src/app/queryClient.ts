@@ -1,4 +1,4 @@
-import { QueryClient } from '@tanstack/react-query'
+import { notifyManager, QueryClient } from '@tanstack/react-query'
 import { ProblemError } from '../api/client'
 
 /** A refusal is an answer; only what failed on the way is asked again. */
@@ -10,3 +10,6 @@ export const queryClient = new QueryClient({
     },
   },
 })
+
+// An answer is shown in the turn in which it came.
+notifyManager.setScheduler(queueMicrotask)

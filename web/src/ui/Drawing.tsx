@@ -24,15 +24,16 @@ export function Drawing({ scene, words, selected = new Set(), onSelect, small }:
   const circles = (solid: boolean) =>
     scene.circles
       .filter((circle) => circle.solid === solid)
-      .map((circle) => (
+      .map((circle, place) => (
         <circle
-          key={`${circle.x} ${circle.y}`}
+          key={place}
           cx={circle.x}
           cy={circle.y}
           r={circle.radius}
           className={ink(circle.role, circle.part)}
         />
       ))
+  const texts = small ? [] : scene.texts
   return (
     <svg
       className={`${classes.drawing} ${small ? classes.small : ''}`}
@@ -42,17 +43,17 @@ export function Drawing({ scene, words, selected = new Set(), onSelect, small }:
       aria-label={words || undefined}
     >
       {circles(false)}
-      {scene.lines.map((line) =>
+      {scene.lines.map((line, place) =>
         line.closed ? (
-          <polygon key={line.points} points={line.points} className={ink(line.role, line.part)} />
+          <polygon key={place} points={line.points} className={ink(line.role, line.part)} />
         ) : (
-          <polyline key={line.points} points={line.points} className={ink(line.role, line.part)} />
+          <polyline key={place} points={line.points} className={ink(line.role, line.part)} />
         ),
       )}
       {circles(true)}
-      {scene.texts.map((text) => (
+      {texts.map((text, place) => (
         <text
-          key={`${text.x} ${text.y} ${text.text}`}
+          key={place}
           x={text.x}
           y={text.y}
           fontSize={text.size}

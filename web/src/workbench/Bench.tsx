@@ -1,10 +1,11 @@
 import { Tabs, Text } from '@mantine/core'
 import { useDebouncedCallback, useElementSize, useHotkeys } from '@mantine/hooks'
-import { useDeferredValue, useMemo, useState } from 'react'
+import { useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { Failed } from '../ui/Failed'
 import { notify } from '../ui/notify'
+import { useAfterPaint } from '../ui/useAfterPaint'
 import classes from './Bench.module.css'
 import { Board } from './Board'
 import { BackwardsPanel } from './BackwardsPanel'
@@ -49,12 +50,13 @@ export function Bench({ notation: first, question }: BenchProps) {
   const worked = useWorkedCircuit(notation, room, view.style, view.plan)
   const { analysis, problem, stages } = worked
   // The drawing is painted first; its numbers follow in the next frame.
-  const numbers = useDeferredValue(analysis)
+  const numbers = useAfterPaint(analysis)
   const stage = Math.min(place.stage, Math.max(0, stages.length - 1))
   const [uses, setUses] = useUses(numbers?.rows, question)
   // The address follows when the typing rests; each change of it is a walk through the router.
   const toAddress = useDebouncedCallback((circuit: string) => view.set({ circuit }), ADDRESS_PAUSE_MS)
   const show = (next: typeof history) => {
+    worked.ask(next.now)
     setHistory(next)
     if (next.now !== notation) setPlace({ stage: 0, direction: 'folding' })
     if (!question) toAddress(next.now)

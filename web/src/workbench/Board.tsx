@@ -1,4 +1,5 @@
 import { Text } from '@mantine/core'
+import { useMergedRef } from '@mantine/hooks'
 import { useQuery } from '@tanstack/react-query'
 import { useRef, useState, type KeyboardEvent, type ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -48,6 +49,8 @@ export function Board(props: BoardProps) {
   // What is typed for the value of a thing whose field does not stand yet.
   const [early, setEarly] = useState<string>()
   const sheet = useRef<HTMLDivElement>(null)
+  // One and the same function each time: a new one would have the sheet measured anew after every render.
+  const sheetRef = useMergedRef(sheet, props.roomRef)
   const redraw = stage > 0 ? stages[stage] : undefined
   const scene = redraw?.scene ?? analysis?.scene
   const names = scene?.areas.map((area) => area.part) ?? []
@@ -111,10 +114,7 @@ export function Board(props: BoardProps) {
       <BoardTools circuit={props.circuit} view={view} {...history} onKeys={() => setKeysOpen(true)} />
       <div
         className={`${classes.sheet} ${paper.paper}`}
-        ref={(element) => {
-          sheet.current = element
-          props.roomRef(element)
-        }}
+        ref={sheetRef}
         tabIndex={0}
         role="group"
         aria-label={t('compose.sheet')}

@@ -22,7 +22,7 @@ export function FoldStrip({ stages, stale, stage, onStage }: FoldStripProps) {
   }, [stage])
   const move = (event: KeyboardEvent) => {
     const to = { ArrowRight: stage + 1, ArrowLeft: stage - 1, Home: 0, End: stages.length - 1 }[event.key]
-    if (to === undefined || to < 0 || to >= stages.length) return
+    if (stale || to === undefined || to < 0 || to >= stages.length) return
     event.preventDefault()
     onStage(to)
     const buttons = event.currentTarget.querySelectorAll('button')
@@ -30,7 +30,7 @@ export function FoldStrip({ stages, stale, stage, onStage }: FoldStripProps) {
   }
   return (
     <nav className={classes.strip} aria-label={t('fold.strip')}>
-      <ol className={classes.stages} data-stale={stale} inert={stale} onKeyDown={move}>
+      <ol className={classes.stages} data-stale={stale} aria-busy={stale} onKeyDown={move}>
         {stages.map((one, place) => (
           <li key={one.group || one.kind} className={classes.item}>
             {place > 0 && (
@@ -45,7 +45,7 @@ export function FoldStrip({ stages, stale, stage, onStage }: FoldStripProps) {
               className={`${classes.stage} ${place === stage ? classes.inHand : ''}`}
               aria-current={place === stage ? 'step' : undefined}
               tabIndex={place === stage ? 0 : -1}
-              onClick={() => onStage(place)}
+              onClick={() => !stale && onStage(place)}
             >
               <span className={classes.redraw} aria-hidden>
                 <Drawing scene={one.scene} words="" selected={new Set([one.group])} small />

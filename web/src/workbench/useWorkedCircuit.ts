@@ -1,5 +1,5 @@
 import { useDebouncedValue } from '@mantine/hooks'
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { ProblemError } from '../api/client'
 import { analysisQuery, foldingQuery, type CircuitRequest, type Room } from '../api/queries'
 
@@ -12,6 +12,7 @@ export function useWorkedCircuit(
   style: string | undefined,
   plan: CircuitRequest['plan'],
 ) {
+  const queries = useQueryClient()
   const [settled] = useDebouncedValue(notation, FOLDING_PAUSE_MS)
   const empty = notation.trim() === ''
   const request = { notation, room, style, plan }
@@ -34,5 +35,10 @@ export function useWorkedCircuit(
     // The stages are those of the circuit before, until the typing rests and the new ones are there.
     staleStages: settled !== notation || folding.isPlaceholderData,
     empty,
+    /** Asks for the circuit to come while the page still takes the key that made it. */
+    ask: (next: string) => {
+      if (room.width > 0 && next.trim() !== '')
+        void queries.prefetchQuery(analysisQuery({ ...request, notation: next }))
+    },
   }
 }

@@ -27,6 +27,22 @@ class WorkbenchJourney {
     private static final String DRYER = "16 V : R1=5 + (R2=12 || R3=4)";
     private static final String SIX_PARTS = "24 V r=0.4 : R1=3.6 + (R2=24 || (R3=6 + (R4=20 || R5=5))) + S1";
 
+    /** Counts what changes in the page, and the frames it asks for. */
+    private static final String CHANGES_IN_HALF_A_SECOND = """
+            () => new Promise((resolve) => {
+                let changes = 0
+                const ask = window.requestAnimationFrame
+                window.requestAnimationFrame = (frame) => (changes++, ask(frame))
+                const watch = new MutationObserver((list) => { changes += list.length })
+                watch.observe(document, { subtree: true, childList: true, attributes: true, characterData: true })
+                setTimeout(() => {
+                    watch.disconnect()
+                    window.requestAnimationFrame = ask
+                    resolve(changes)
+                }, 500)
+            })
+            """;
+
     private PackagedApplication application;
     private Browser browser;
 
@@ -160,6 +176,9 @@ class WorkbenchJourney {
     @Test
     void theCircuitFoldsAndUnfoldsByMouseKeysAndTouch() {
         Page page = workbench(DRYER);
+        assertThat(stage(page, "R2 and R3")).isVisible();
+        page.waitForTimeout(1000);
+        assertEquals(0, page.evaluate(CHANGES_IN_HALF_A_SECOND), "a page at rest does nothing");
         stage(page, "R2 and R3").click();
         assertThat(band(page)).containsText("R2 and R3 folded · both ends on a and b");
         assertThat(page.locator("tr[data-lit=true]")).hasCount(3);
