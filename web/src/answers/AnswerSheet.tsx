@@ -1,9 +1,10 @@
-import { Alert, Anchor, Button, Group, Modal, Stack, Text, Title } from '@mantine/core'
+import { Alert, Anchor, Button, Stack, Text, Title } from '@mantine/core'
 import { useDisclosure } from '@mantine/hooks'
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
+import { lazy, Suspense } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link, Navigate, useParams } from 'react-router'
-import { body, client, ProblemError, type Schemas } from '../api/client'
+import { ProblemError, type Schemas } from '../api/client'
 import { workSheetQuery } from '../api/queries'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
@@ -12,7 +13,10 @@ import classes from './AnswerSheet.module.css'
 import { Boxes } from './Boxes'
 import { GivenCircuit } from './GivenCircuit'
 import { useRoom } from './useRoom'
-import { answersOf, useKeptAnswers } from './useKeptAnswers'
+import { useKeptAnswers } from './useKeptAnswers'
+
+// The sheet can be read and written before the dialog is there.
+const SendDialog = lazy(() => import('./SendDialog'))
 
 /** A learner's sheet: the circuit that stays in sight, and box after box. */
 export default function AnswerSheet() {
@@ -29,22 +33,10 @@ export default function AnswerSheet() {
 
 function OpenSheet({ sheet }: { sheet: Schemas['SheetView'] }) {
   const { t } = useTranslation()
-  const queries = useQueryClient()
   const answers = useKeptAnswers(sheet)
   const [asking, ask] = useDisclosure(false)
-  const send = useMutation({
-    mutationFn: () =>
-      body(
-        client.POST('/api/my/work/{id}/submission', {
-          params: { path: { id: sheet.id } },
-          body: { answers: answersOf(answers.texts) },
-        }),
-      ),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['work'] }),
-  })
   const filled = Object.values(answers.texts).filter((text) => text.trim() !== '').length
   const unread = Object.values(answers.readings).filter((reading) => reading.expected !== '').length
-  const open = sheet.boxes.length - filled
   return (
     <div className={classes.sheet}>
       <header className={classes.head}>
@@ -77,33 +69,16 @@ function OpenSheet({ sheet }: { sheet: Schemas['SheetView'] }) {
           {t('work.send')}
         </Button>
       </footer>
-      <Modal
-        opened={asking}
-        onClose={ask.close}
-        title={t('work.send')}
-        closeButtonProps={{ 'aria-label': t('ui.close') }}
-      >
-        <Stack>
-          <Text>
-            {open > 0 && t('work.sendOpen', { count: open })}
-            {unread > 0 && t('work.sendUnread', { count: unread })}
-            {t('work.sendAsk')}
-          </Text>
-          {send.isError && (
-            <Text c="var(--mantine-color-error)" role="alert">
-              {send.error instanceof ProblemError ? send.error.message : t('ui.unreachable')}
-            </Text>
-          )}
-          <Group justify="flex-end">
-            <Button variant="default" onClick={ask.close}>
-              {t('ui.cancel')}
-            </Button>
-            <Button loading={send.isPending} onClick={() => send.mutate()} data-autofocus>
-              {t('work.sendYes')}
-            </Button>
-          </Group>
-        </Stack>
-      </Modal>
+      <Suspense>
+        <SendDialog
+          opened={asking}
+          onClose={ask.close}
+          workId={sheet.id}
+          texts={answers.texts}
+          open={sheet.boxes.length - filled}
+          unread={unread}
+        />
+      </Suspense>
     </div>
   )
 }

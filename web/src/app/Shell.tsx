@@ -1,11 +1,10 @@
-import { ActionIcon, Avatar, Group, Menu, useMantineColorScheme } from '@mantine/core'
-import { useQueryClient } from '@tanstack/react-query'
-import type { ReactNode } from 'react'
+import { ActionIcon, Avatar, Group } from '@mantine/core'
+import { lazy, Suspense, useState, type ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { NavLink } from 'react-router'
-import { client } from '../api/client'
-import { sessionQuery } from '../api/queries'
 import classes from './Shell.module.css'
+
+const PersonMenu = lazy(() => import('./PersonMenu'))
 
 const PLACES = { teacher: ['desk', 'workbench', 'classes', 'results'], learner: ['work'] } as const
 
@@ -35,56 +34,42 @@ export function Shell({
             ))}
           </Group>
         </nav>
-        <PersonMenu displayName={displayName} />
+        <Person displayName={displayName} />
       </header>
       <main className={classes.screen}>{children}</main>
     </div>
   )
 }
 
-function PersonMenu({ displayName }: { displayName: string }) {
+/** A person's initials; their menu is fetched when they are first pressed. */
+function Person({ displayName }: { displayName: string }) {
   const { t } = useTranslation()
-  const queries = useQueryClient()
-  const { setColorScheme, colorScheme } = useMantineColorScheme()
-  const signOut = async () => {
-    await client.DELETE('/api/session')
-    queries.clear()
-    await queries.fetchQuery({ ...sessionQuery, staleTime: 0 })
-  }
+  const [asked, ask] = useState(false)
   const initials = displayName
     .split(/\s+/)
     .map((word) => word[0])
     .join('')
     .slice(0, 2)
-  return (
-    <Menu position="bottom-end" transitionProps={{ duration: 100 }}>
-      <Menu.Target>
-        <ActionIcon
-          variant="transparent"
-          size={44}
-          ml="auto"
-          aria-label={t('shell.person', { name: displayName })}
-        >
-          <Avatar size={30} radius="xl" className={classes.avatar} aria-hidden>
-            {initials}
-          </Avatar>
-        </ActionIcon>
-      </Menu.Target>
-      <Menu.Dropdown>
-        <Menu.Label>{displayName}</Menu.Label>
-        {(['auto', 'light', 'dark'] as const).map((scheme) => (
-          <Menu.Item
-            key={scheme}
-            onClick={() => setColorScheme(scheme)}
-            aria-current={colorScheme === scheme}
-            rightSection={colorScheme === scheme ? '✓' : ''}
-          >
-            {t(`shell.scheme.${scheme}`)}
-          </Menu.Item>
-        ))}
-        <Menu.Divider />
-        <Menu.Item onClick={() => void signOut()}>{t('shell.signOut')}</Menu.Item>
-      </Menu.Dropdown>
-    </Menu>
+  const face = (
+    <ActionIcon
+      variant="transparent"
+      size={44}
+      ml="auto"
+      aria-label={t('shell.person', { name: displayName })}
+      aria-haspopup="menu"
+      autoFocus={asked}
+      onClick={() => ask(true)}
+    >
+      <Avatar size={30} radius="xl" className={classes.avatar} aria-hidden>
+        {initials}
+      </Avatar>
+    </ActionIcon>
+  )
+  return asked ? (
+    <Suspense fallback={face}>
+      <PersonMenu displayName={displayName} face={face} />
+    </Suspense>
+  ) : (
+    face
   )
 }

@@ -45,7 +45,12 @@ export function NotationLine({ value, onChange, problem, words }: NotationLinePr
           }}
         />
       </div>
-      <div id="notation-says" className={problem ? classes.problem : classes.words} aria-live="polite">
+      <div
+        id="notation-says"
+        className={problem ? classes.problem : classes.words}
+        title={problem ? undefined : words}
+        aria-live="polite"
+      >
         {problem ? problem.detail : words}
       </div>
     </div>

@@ -191,6 +191,15 @@ class FirstSliceJourney {
         assertThat(page.locator("[data-finding=wrong]")).containsText("an error starts here");
         assertThat(page.locator("[data-finding=follow-through]")).hasCount(2);
         browser.inspect(page, "feedback-phone");
+        Locator person = button(page, "You: J. Juniper");
+        person.press("Enter");
+        assertThat(page.getByRole(AriaRole.MENU)).isVisible();
+        page.keyboard().press("Escape");
+        assertThat(person).isFocused();
+        person.press("Enter");
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Sign out"))
+                .press("Enter");
+        assertThat(page.getByLabel("Sign-in name")).isVisible();
         Page wide = browser.signedIn("learner4", 1280, 800, ColorScheme.LIGHT);
         wide.getByText("Boot dryer").click();
         assertThat(wide.getByText("7 of 8 marks")).isVisible();

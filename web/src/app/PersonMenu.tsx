@@ -1,0 +1,52 @@
+import { Menu, useMantineColorScheme } from '@mantine/core'
+import { useMounted } from '@mantine/hooks'
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState, type ReactNode } from 'react'
+import { useTranslation } from 'react-i18next'
+import { client } from '../api/client'
+import { sessionQuery } from '../api/queries'
+import { notify } from '../ui/notify'
+
+/** Who is signed in, light or dark, and the way out; it opens as it comes, since it is fetched when it is asked for. */
+export default function PersonMenu({ displayName, face }: { displayName: string; face: ReactNode }) {
+  const { t } = useTranslation()
+  const queries = useQueryClient()
+  const { setColorScheme, colorScheme } = useMantineColorScheme()
+  const mounted = useMounted()
+  // It opens once the face stands and has the focus, which returns to it.
+  const [opened, setOpened] = useState<boolean>()
+  const signOut = useMutation({
+    mutationFn: () => client.DELETE('/api/session'),
+    onSuccess: async () => {
+      await queries.refetchQueries({ queryKey: sessionQuery.queryKey })
+      // The screens are gone by now; what they had been told goes after them.
+      queries.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== sessionQuery.queryKey[0] })
+    },
+    onError: () => notify(t('ui.unreachable')),
+  })
+  return (
+    <Menu
+      position="bottom-end"
+      transitionProps={{ duration: 100 }}
+      opened={opened ?? mounted}
+      onChange={setOpened}
+    >
+      <Menu.Target>{face}</Menu.Target>
+      <Menu.Dropdown>
+        <Menu.Label>{displayName}</Menu.Label>
+        {(['auto', 'light', 'dark'] as const).map((scheme) => (
+          <Menu.Item
+            key={scheme}
+            onClick={() => setColorScheme(scheme)}
+            aria-current={colorScheme === scheme}
+            rightSection={colorScheme === scheme ? '✓' : ''}
+          >
+            {t(`shell.scheme.${scheme}`)}
+          </Menu.Item>
+        ))}
+        <Menu.Divider />
+        <Menu.Item onClick={() => signOut.mutate()}>{t('shell.signOut')}</Menu.Item>
+      </Menu.Dropdown>
+    </Menu>
+  )
+}
