@@ -30,6 +30,9 @@ final class Elements {
     private final Captions captions;
     private final Plan plan;
     private final Type type;
+    /** The elements of nodes that are not rungs; each layout that is tried uses the same. */
+    private final Map<Integer, Element> made = new HashMap<>();
+
     private final Map<Integer, String> entries = new HashMap<>();
     private final Map<Integer, String> exits = new HashMap<>();
 
@@ -54,6 +57,15 @@ final class Elements {
 
     /** The element of node i; a parallel as rungs uses the loop's own wires as its rails. */
     Element of(int i, boolean asRungs) {
+        if (asRungs) return MeasuredElement.of(make(i, true));
+        Element known = made.get(i);
+        if (known != null) return known;
+        Element element = MeasuredElement.of(make(i, false));
+        made.put(i, element);
+        return element;
+    }
+
+    private Element make(int i, boolean asRungs) {
         Outline outline = circuit.outline();
         Network node = outline.node(i);
         if (node instanceof Part part) return disguised(part(part), i);
@@ -108,7 +120,7 @@ final class Elements {
     Element source() {
         Element source = emf();
         for (String voltmeter : circuit.source().voltmeters()) source = new MeteredElement(voltmeter, source, type);
-        return source;
+        return MeasuredElement.of(source);
     }
 
     private Element emf() {

@@ -22,12 +22,14 @@ final class LoopDrawing {
     private final Circuit circuit;
     private final Plan plan;
     private final Elements elements;
+    private final Element source;
     private final Random chance;
 
     LoopDrawing(Circuit circuit, Captions captions, Plan plan, Type type) {
         this.circuit = circuit;
         this.plan = plan;
         this.elements = new Elements(circuit, captions, plan, type);
+        this.source = elements.source();
         this.chance = new Random(plan.seed());
     }
 
@@ -69,7 +71,6 @@ final class LoopDrawing {
         final LineElement top;
         final Element right;
         final LineElement bottom;
-        final Element source = elements.source();
         final boolean sourceBelow;
         final double start;
         final double width;
