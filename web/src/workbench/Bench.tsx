@@ -1,6 +1,6 @@
 import { Tabs, Text } from '@mantine/core'
-import { useDebouncedCallback, useElementSize, useHotkeys } from '@mantine/hooks'
-import { useMemo, useState } from 'react'
+import { useDebouncedCallback, useDidUpdate, useElementSize, useHotkeys } from '@mantine/hooks'
+import { useDeferredValue, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { Failed } from '../ui/Failed'
@@ -24,6 +24,7 @@ import { useWorkedCircuit } from './useWorkedCircuit'
 import { WorkingPanel } from './WorkingPanel'
 
 const ADDRESS_PAUSE_MS = 300
+const START: { stage: number; direction: Direction } = { stage: 0, direction: 'folding' }
 
 interface BenchProps {
   notation: string
@@ -36,44 +37,43 @@ export function Bench({ notation: first, question }: BenchProps) {
   const view = useBenchView()
   const [history, setHistory] = useState(() => historyOf(first))
   const [inHand, setInHand] = useState('')
-  const [place, setPlace] = useState<{ stage: number; direction: Direction }>({
-    stage: 0,
-    direction: 'folding',
-  })
+  const [place, setPlace] = useState({ notation: first, ...START })
   const [cell, setCell] = useState('')
   const { ref, width, height } = useElementSize()
   const room = useMemo(
     () => ({ width: Math.round(width / 40) * 40, height: Math.round(height / 40) * 40 }),
     [width, height],
   )
-  const notation = history.now
+  // The line shows a letter at once; all that follows from it may come a moment later.
+  const notation = useDeferredValue(history.now)
   const worked = useWorkedCircuit(notation, room, view.style, view.plan)
   const { analysis, problem, stages } = worked
   // The drawing is painted first; its numbers follow in the next frame.
   const numbers = useAfterPaint(analysis)
-  const stage = Math.min(place.stage, Math.max(0, stages.length - 1))
+  const { stage, direction } = place.notation === notation && stages[place.stage] ? place : START
   const [uses, setUses] = useUses(numbers?.rows, question)
   // The address follows when the typing rests; each change of it is a walk through the router.
   const toAddress = useDebouncedCallback((circuit: string) => view.set({ circuit }), ADDRESS_PAUSE_MS)
-  const show = (next: typeof history) => {
-    worked.ask(next.now)
-    setHistory(next)
-    if (next.now !== notation) setPlace({ stage: 0, direction: 'folding' })
-    if (!question) toAddress(next.now)
-  }
+  useDidUpdate(() => {
+    if (!question) toAddress(notation)
+  }, [notation])
   const composer = useComposer({
-    notation,
+    notation: history.now,
     inHand: inHand || 'source',
     onEdited: (edited) => {
       setHistory((now) => changed(now, edited.notation))
       setInHand(edited.inHand)
-      setPlace({ stage: 0, direction: 'folding' })
-      if (!question) toAddress(edited.notation)
     },
     onRefused: (sentence) => notify(sentence),
   })
-  const undo = () => show(undone(history))
-  const redo = () => show(redone(history))
+  const take = (taken: string) => setHistory((now) => changed(now, taken))
+  const typed = (text: string) => {
+    const at = Date.now()
+    worked.ask(text)
+    setHistory((now) => changed(now, text, at))
+  }
+  const undo = () => setHistory(undone)
+  const redo = () => setHistory(redone)
   useHotkeys([
     ['mod+Z', undo],
     ['mod+Y', redo],
@@ -82,12 +82,7 @@ export function Bench({ notation: first, question }: BenchProps) {
   const selectRow = (id: string) => setInHand(id === inHand ? '' : id)
   return (
     <>
-      <NotationLine
-        value={notation}
-        onChange={(text) => show(changed(history, text, Date.now()))}
-        problem={problem}
-        words={analysis?.words ?? ''}
-      />
+      <NotationLine value={history.now} onChange={typed} problem={problem} words={analysis?.words ?? ''} />
       <div className={classes.bench}>
         <Board
           circuit={
@@ -95,7 +90,7 @@ export function Bench({ notation: first, question }: BenchProps) {
               request={{ notation, style: view.style, plan: view.plan, room }}
               ready={!problem && !!analysis}
               onTake={(taken) => {
-                show(changed(history, taken))
+                take(taken)
                 setInHand('')
               }}
             />
@@ -105,8 +100,10 @@ export function Bench({ notation: first, question }: BenchProps) {
           stages={stages}
           staleStages={worked.staleStages}
           stage={stage}
-          direction={place.direction}
-          onStage={(to) => setPlace({ stage: to, direction: to >= stage ? 'folding' : 'unfolding' })}
+          direction={direction}
+          onStage={(to) =>
+            setPlace({ notation, stage: to, direction: to >= stage ? 'folding' : 'unfolding' })
+          }
           inHand={inHand}
           onInHand={setInHand}
           onAct={composer}
@@ -145,7 +142,7 @@ export function Bench({ notation: first, question }: BenchProps) {
                     uses={uses}
                     onUses={setUses}
                     selected={inHand === 'source' ? 'total' : inHand}
-                    lit={new Set(told(stages, stage, place.direction).rows)}
+                    lit={new Set(told(stages, stage, direction).rows)}
                     onSelect={selectRow}
                     onCell={setCell}
                   />
@@ -163,7 +160,7 @@ export function Bench({ notation: first, question }: BenchProps) {
                     analysis={numbers}
                     inHand={inHand}
                     onInHand={setInHand}
-                    onTake={(taken) => show(changed(history, taken))}
+                    onTake={take}
                   />
                 </Tabs.Panel>
               </>

@@ -48,7 +48,7 @@ export function FoldStrip({ stages, stale, stage, onStage }: FoldStripProps) {
               onClick={() => !stale && onStage(place)}
             >
               <span className={classes.redraw} aria-hidden>
-                <Drawing scene={one.scene} words="" selected={new Set([one.group])} small />
+                <Redraw scene={one.scene} group={one.group} />
               </span>
               <span className={classes.title}>
                 {t(`fold.kind.${one.kind}`, { members: one.members })}
@@ -61,6 +61,11 @@ export function FoldStrip({ stages, stale, stage, onStage }: FoldStripProps) {
       </ol>
     </nav>
   )
+}
+
+/** A component of its own: it is drawn once, however often the strip is told something else. */
+function Redraw({ scene, group }: { scene: Schemas['SceneView']; group: string }) {
+  return <Drawing scene={scene} words="" selected={new Set([group])} small />
 }
 
 const JOINS: Record<string, string> = { series: '+', parallel: '∥' }

@@ -1,4 +1,4 @@
-import { useRef } from 'react'
+import { useLayoutEffect, useRef } from 'react'
 import { body, client, ProblemError, type Schemas } from '../api/client'
 
 /** What is done to what is named, else to what is in hand. */
@@ -14,12 +14,16 @@ interface Composer {
 }
 
 /** Sends acts to the server one after the other, each on what the one before led to. */
-export function useComposer({ notation, inHand, onEdited, onRefused }: Composer) {
-  const latest = useRef({ notation, inHand })
+export function useComposer(composer: Composer) {
+  const now = useRef(composer)
+  const latest = useRef({ notation: composer.notation, inHand: composer.inHand })
+  useLayoutEffect(() => {
+    now.current = composer
+  })
   const waiting = useRef(0)
   const queue = useRef<Promise<void>>(Promise.resolve())
   return (act: Act) => {
-    if (waiting.current === 0) latest.current = { notation, inHand }
+    if (waiting.current === 0) latest.current = now.current
     waiting.current += 1
     queue.current = queue.current
       .then(async () => {
@@ -30,10 +34,10 @@ export function useComposer({ notation, inHand, onEdited, onRefused }: Composer)
           }),
         )
         latest.current = edited
-        onEdited(edited)
+        now.current.onEdited(edited)
       })
       .catch((error: unknown) => {
-        onRefused(error instanceof ProblemError ? error.problem.detail : String(error))
+        now.current.onRefused(error instanceof ProblemError ? error.problem.detail : String(error))
       })
       .finally(() => {
         waiting.current -= 1
