@@ -97,6 +97,7 @@ export function Bench({ notation: first, question }: BenchProps) {
           }
           view={view}
           analysis={analysis}
+          stale={!!problem}
           stages={stages}
           staleStages={worked.staleStages}
           stage={stage}
@@ -166,7 +167,7 @@ export function Bench({ notation: first, question }: BenchProps) {
               </>
             )}
           </Tabs>
-          {problem && (
+          {problem && numbers && (
             <Text fz="sm" c="dimmed" mt="sm">
               {t('workbench.stale')}
             </Text>

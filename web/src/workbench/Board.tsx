@@ -24,6 +24,8 @@ interface BoardProps {
   view: BenchView
   /** Missing while no circuit can be read. */
   analysis?: Schemas['AnalysisView']
+  /** Whether it is of the last circuit that could be read. */
+  stale: boolean
   stages: Schemas['StageView'][]
   /** Whether they are still those of the circuit before. */
   staleStages: boolean
@@ -122,7 +124,7 @@ export function Board(props: BoardProps) {
       >
         {props.empty && <Text className={classes.empty}>{t('compose.empty')}</Text>}
         {scene && !props.empty && (
-          <div className={`${classes.drawing} ${paper.fresh}`} key={`${stage} ${view.plan.arrangement}`}>
+          <div className={`${classes.drawing} ${paper.fresh} ${props.stale ? classes.stale : ''}`} key={`${stage} ${view.plan.arrangement}`}>
             <Drawing
               scene={scene}
               words={redraw?.words ?? analysis?.words ?? ''}

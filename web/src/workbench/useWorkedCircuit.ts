@@ -1,5 +1,6 @@
 import { useDebouncedValue } from '@mantine/hooks'
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
 import { ProblemError } from '../api/client'
 import { analysisQuery, foldingQuery, type CircuitRequest, type Room } from '../api/queries'
 
@@ -26,12 +27,15 @@ export function useWorkedCircuit(
     enabled: room.width > 0 && settled === notation && analysis.isSuccess && !empty,
     placeholderData: keepPreviousData,
   })
+  // A text that cannot be read, half typed as a rule, leaves standing what could be read last.
+  const [readable, setReadable] = useState(analysis.data)
+  if (analysis.data && analysis.data !== readable) setReadable(analysis.data)
   const problem = !empty && analysis.error instanceof ProblemError ? analysis.error.problem : undefined
   return {
-    analysis: empty ? undefined : analysis.data,
+    analysis: empty ? undefined : (analysis.data ?? readable),
     problem,
     failure: analysis.isError && !problem && !empty ? analysis : undefined,
-    stages: empty || problem ? [] : (folding.data?.stages ?? []),
+    stages: empty ? [] : (folding.data?.stages ?? []),
     // The stages are those of the circuit before, until the typing rests and the new ones are there.
     staleStages: settled !== notation || folding.isPlaceholderData,
     empty,

@@ -64,6 +64,8 @@ class FirstSliceJourney {
         notation.fill("16 V : R1=5 + (R2=12 || ");
         assertThat(page.getByText("Expected a part or '(' at line 1, column")).isVisible();
         assertThat(page.getByTestId("error-mark")).isVisible();
+        assertThat(page.getByText("the last circuit that could be read")).isVisible();
+        assertThat(page.locator("svg [aria-label=R3]")).isVisible();
         notation.fill("16 V : R1=5 + (R2=12 || R3=4)");
         assertThat(page.getByText("R1 in series with R2 and R3 in parallel").first())
                 .isVisible();
