@@ -61,6 +61,7 @@ class FirstSliceJourney {
         browser.inspect(page, "desk");
         goTo(page, "Workbench");
         Locator notation = page.getByLabel("Circuit", new Page.GetByLabelOptions().setExact(true));
+        assertThat(page.locator("svg [aria-label=R3]")).isVisible();
         notation.fill("16 V : R1=5 + (R2=12 || ");
         assertThat(page.getByText("Expected a part or '(' at line 1, column")).isVisible();
         assertThat(page.getByTestId("error-mark")).isVisible();
