@@ -3,7 +3,7 @@ import { useMounted } from '@mantine/hooks'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState, type ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
-import { client } from '../api/client'
+import { client, ProblemError } from '../api/client'
 import { sessionQuery } from '../api/queries'
 import { notify } from '../ui/notify'
 
@@ -22,7 +22,7 @@ export default function PersonMenu({ displayName, face }: { displayName: string;
       // The screens are gone by now; what they had been told goes after them.
       queries.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== sessionQuery.queryKey[0] })
     },
-    onError: () => notify(t('ui.unreachable')),
+    onError: (error) => notify(error instanceof ProblemError ? error.message : t('ui.unreachable')),
   })
   return (
     <Menu
