@@ -124,7 +124,10 @@ export function Board(props: BoardProps) {
       >
         {props.empty && <Text className={classes.empty}>{t('compose.empty')}</Text>}
         {scene && !props.empty && (
-          <div className={`${classes.drawing} ${paper.fresh} ${props.stale ? classes.stale : ''}`} key={`${stage} ${view.plan.arrangement}`}>
+          <div
+            className={`${classes.drawing} ${paper.fresh} ${props.stale ? classes.stale : ''}`}
+            key={`${stage} ${view.plan.arrangement}`}
+          >
             <Drawing
               scene={scene}
               words={redraw?.words ?? analysis?.words ?? ''}
