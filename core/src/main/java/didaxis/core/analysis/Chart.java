@@ -106,12 +106,12 @@ public final class Chart {
         int node = subjects.nodeOf(subject);
         if (Double.isNaN(point.voltage(node)) || Double.isNaN(point.current(node))) return Condition.UNDECIDED;
         if (point.current(node) != 0) return Condition.NORMAL;
-        boolean bypassed = point.voltage(node) == 0 && beside(node);
+        boolean bypassed = point.voltage(node) == 0 && bypassed(node);
         return bypassed ? Condition.BYPASSED : Condition.NO_CURRENT;
     }
 
-    /** Whether an ideal wire lies across the node or across something that holds it. */
-    private boolean beside(int node) {
+    /** Whether an ideal wire lies across a node of the outline, or across something that holds it. */
+    public boolean bypassed(int node) {
         for (int i = node; i >= 0; i = circuit().outline().parent(i)) {
             if (i != node && point.resistance(i) == 0) return true;
         }

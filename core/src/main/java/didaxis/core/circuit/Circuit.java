@@ -15,7 +15,8 @@ public final class Circuit {
     private final Source source;
     private final Outline outline;
 
-    private Circuit(Source source, Outline outline) {
+    /** Only for what was checked as it was read: that names differ and that branches hold parts. */
+    Circuit(Source source, Outline outline) {
         this.source = source;
         this.outline = outline;
     }
@@ -50,7 +51,7 @@ public final class Circuit {
         for (int i = 0; i < outline.size(); i++) {
             boolean needsPart =
                     i == 0 || outline.node(i) instanceof Metered || outline.node(outline.parent(i)) instanceof Parallel;
-            if (needsPart && outline.partsOf(i).isEmpty()) {
+            if (needsPart && !outline.hasPart(i)) {
                 throw new IllegalArgumentException("a branch without a part: put a part there, or a wire link W");
             }
         }

@@ -76,7 +76,7 @@ public final class Composer {
         int at = series ? throughMeters(node.get()) : node.get();
         if (place == Place.BESIDE_GROUP) at = group(node.get());
         // What is put beside a point is put beside nothing.
-        if (!series && outline.partsOf(at).isEmpty()) return put(kind, Place.AFTER, name);
+        if (!series && !outline.hasPart(at)) return put(kind, Place.AFTER, name);
         Network old = outline.node(at);
         Network now = switch (place) {
             case BEFORE -> Series.of(List.of(part, old));

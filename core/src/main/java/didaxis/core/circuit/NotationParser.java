@@ -2,8 +2,6 @@ package didaxis.core.circuit;
 
 import didaxis.core.circuit.NotationTokens.Token;
 import didaxis.core.circuit.NotationTokens.Type;
-import didaxis.core.quantity.Amount;
-import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -15,48 +13,53 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** Reads one notation text. Open brackets are kept on a stack of our own, so depth cannot overflow. */
+/** Reads how the parts of one notation text are joined. Open brackets are kept on a stack of our own, so depth cannot overflow. */
 final class NotationParser {
     private static final Pattern LABEL = Pattern.compile("(R|L|H|VR|S|A|F|W)([0-9]{0,6})");
     private static final Pattern VOLTMETER = Pattern.compile("V[0-9]{0,6}");
     private static final Pattern EMF_WITH_R = Pattern.compile("(.+?)\\s+r");
-    private static final double SMALLEST = 1e-9;
-    private static final double LARGEST = 1e12;
-    private static final String A_PART = "a part or '('";
-
-    /** A finished factor, and whether there is a part in it. */
-    private record Factor(Network network, boolean hasPart, Token start) {}
+    /** Characters from one part to the next, at least about: room for their names is made at once. */
+    private static final int SHORTEST_PART = 6;
 
     /** What has been read since an opening bracket: finished terms, and the factors of the term at hand. */
     private static final class Level {
         final Token opening;
         final String voltmeter;
-        final List<Network> terms = new ArrayList<>();
-        final List<Factor> factors = new ArrayList<>();
+        final List<Network> terms = new ArrayList<>(2);
+        final List<Network> factors = new ArrayList<>(2);
+        Optional<Token> factorWithoutPart = Optional.empty();
         boolean hasPart;
 
         Level(Token opening, String voltmeter) {
             this.opening = opening;
             this.voltmeter = voltmeter;
         }
+
+        void add(Network factor, boolean withPart, Token start) {
+            factors.add(factor);
+            hasPart |= withPart;
+            if (!withPart) factorWithoutPart = factorWithoutPart.or(() -> Optional.of(start));
+        }
     }
 
+    private final String text;
     private final NotationTokens tokens;
-    private final Set<String> written = new HashSet<>();
-    private final Set<String> names = new HashSet<>();
+    private final NotationValues values;
+    private final Set<String> names;
+    private Optional<Set<String>> resistors = Optional.empty();
     private int lastFree;
 
     NotationParser(String text) {
+        this.text = text;
         tokens = new NotationTokens(text);
-        for (Token token : tokens.all()) {
-            if (token.type() == Type.RUN && LABEL.matcher(token.text()).matches()) written.add(token.text());
-        }
+        values = new NotationValues(tokens);
+        names = new HashSet<>(text.length() / SHORTEST_PART);
     }
 
     Circuit circuit() {
         Source source = source();
         tokens.take(":", "':' between the source and the network");
-        return Circuit.of(source, network());
+        return new Circuit(source, Outline.of(network()));
     }
 
     private Source source() {
@@ -70,12 +73,12 @@ final class NotationParser {
         if (emf.type() != Type.RUN) throw tokens.refuse(emf, "the emf, such as 16 V");
         Matcher withR = EMF_WITH_R.matcher(emf.text());
         boolean internal = tokens.peek().is("=") && withR.matches();
-        double volts = amount(emf, internal ? withR.group(1) : emf.text(), Quantity.VOLTAGE);
+        double volts = values.amount(emf, internal ? withR.group(1) : emf.text(), Quantity.VOLTAGE);
         double ohms = 0;
         if (internal) {
             tokens.take("=", "'='");
             Token value = tokens.take();
-            ohms = value.text().matches("0+(\\.0*)?") ? 0 : amount(value, value.text(), Quantity.RESISTANCE);
+            ohms = value.text().matches("0+(\\.0*)?") ? 0 : values.amount(value, Quantity.RESISTANCE);
         }
         for (int i = 0; i < voltmeters.size(); i++) tokens.take("]", "']' after the source");
         return new Source(volts, ohms, voltmeters);
@@ -96,11 +99,11 @@ final class NotationParser {
                 open.push(new Level(token, meter));
                 continue;
             }
-            open.peek().factors.add(factor(token));
+            factor(open.peek(), token);
             if (!closeUntilNextFactor(open)) continue;
             Level top = open.pop();
             Network whole = whole(top);
-            if (!top.hasPart) throw tokens.refuse(top.opening, A_PART);
+            if (!top.hasPart) throw tokens.refuse(top.opening, NotationValues.A_PART);
             return whole;
         }
     }
@@ -123,7 +126,7 @@ final class NotationParser {
                 if (metered && !level.hasPart)
                     throw tokens.refuse(level.opening, "a part inside the voltmeter's brackets");
                 Network factor = metered ? new Metered(level.voltmeter, network) : network;
-                open.peek().factors.add(new Factor(factor, level.hasPart, level.opening));
+                open.peek().add(factor, level.hasPart, level.opening);
             } else if (open.size() == 1 && token.type() == Type.END) {
                 return true;
             } else {
@@ -138,136 +141,58 @@ final class NotationParser {
     }
 
     private void endTerm(Level level) {
-        if (level.factors.size() > 1) {
-            for (Factor factor : level.factors) {
-                if (!factor.hasPart()) throw tokens.refuse(factor.start(), "a part in this branch, or a wire link W");
-            }
-        }
-        level.hasPart |= level.factors.stream().anyMatch(Factor::hasPart);
-        level.terms.add(Parallel.of(level.factors.stream().map(Factor::network).toList()));
+        if (level.factors.size() > 1 && level.factorWithoutPart.isPresent())
+            throw tokens.refuse(level.factorWithoutPart.get(), "a part in this branch, or a wire link W");
+        level.terms.add(Parallel.of(level.factors));
         level.factors.clear();
+        level.factorWithoutPart = Optional.empty();
     }
 
-    private Factor factor(Token token) {
+    private void factor(Level level, Token token) {
         if (token.type() == Type.POINT) {
             if (!names.add("." + token.text()))
                 throw tokens.refuse(token, "another letter: point ." + token.text() + " is named already");
-            return new Factor(new Point(token.text().charAt(0)), false, token);
+            level.add(new Point(token.text().charAt(0)), false, token);
+            return;
         }
-        if (token.type() != Type.RUN) throw tokens.refuse(token, A_PART);
+        if (token.type() != Type.RUN) throw tokens.refuse(token, NotationValues.A_PART);
         Matcher label = LABEL.matcher(token.text());
-        Part part = label.matches() ? labelled(token, label.group(1)) : bare(token);
-        return new Factor(part, true, token);
+        level.add(label.matches() ? labelled(token, label.group(1)) : bare(token), true, token);
     }
 
     private Part bare(Token token) {
         if (tokens.peek().is("=")) {
             throw tokens.refuse(token, "a label: R, L, H, VR, S, A, F or W and a number");
         }
-        double ohms = amount(token, token.text(), Quantity.RESISTANCE);
+        double ohms = values.amount(token, Quantity.RESISTANCE);
+        Set<String> taken = resistors.orElseGet(this::writtenResistors);
+        resistors = Optional.of(taken);
         do lastFree++;
-        while (written.contains("R" + lastFree));
+        while (taken.contains("R" + lastFree));
         String label = "R" + lastFree;
-        return new Part(label, PartKind.RESISTOR, new Setting.Ohms(ohms), rating());
+        return new Part(label, PartKind.RESISTOR, new Setting.Ohms(ohms), values.rating());
+    }
+
+    /** The resistors' labels of the whole text, also those that come after the value at hand. */
+    private Set<String> writtenResistors() {
+        Set<String> labels = new HashSet<>();
+        NotationTokens all = new NotationTokens(text);
+        while (all.peek().type() != Type.END) {
+            Token token = all.take();
+            if (token.type() == Type.RUN && token.text().startsWith("R")) labels.add(token.text());
+        }
+        return labels;
     }
 
     private Part labelled(Token token, String letters) {
         PartKind kind = PartKind.ofLetters(letters).orElseThrow();
         String label = name(token);
-        Optional<Token> value = tokens.takeIf("=") ? Optional.of(tokens.take()) : Optional.empty();
-        Optional<Setting> fault =
-                kind.takes() == PartKind.Takes.POSITION ? Optional.empty() : value.flatMap(this::fault);
-        if (fault.isPresent()) return new Part(label, kind, fault.get(), rating());
-        Setting setting = switch (kind.takes()) {
-            case OHMS ->
-                new Setting.Ohms(amount(
-                        value.orElseThrow(() -> missing(label, "a resistance, such as " + label + "=4.7k")),
-                        Quantity.RESISTANCE));
-            case AMPERES ->
-                new Setting.Amperes(amount(
-                        value.orElseThrow(
-                                () -> missing(label, "the current at which it opens, such as " + label + "=5 A")),
-                        Quantity.CURRENT));
-            case POSITION -> value.map(this::position).orElse(Setting.Position.CLOSED);
-            case NOTHING -> {
-                if (value.isPresent())
-                    throw tokens.refuse(value.get(), "no value: " + label + " is an ideal " + kind.word());
-                yield new Setting.None();
-            }
-        };
-        return new Part(label, kind, setting, rating());
-    }
-
-    private NotationTokens.Refusal missing(String label, String expected) {
-        return tokens.refuse(tokens.peek(), "'=' after " + label + " and " + expected);
-    }
-
-    private Optional<Setting> fault(Token token) {
-        if (token.text().equals("out")) return Optional.of(Setting.Fault.OUT);
-        return token.text().equals("short") ? Optional.of(Setting.Fault.SHORT) : Optional.empty();
-    }
-
-    private Setting.Position position(Token token) {
-        return switch (token.text()) {
-            case "open" -> Setting.Position.OPEN;
-            case "closed" -> Setting.Position.CLOSED;
-            default -> throw tokens.refuse(token, "'open' or 'closed'");
-        };
-    }
-
-    private Rating rating() {
-        if (!tokens.takeIf("{")) return Rating.NONE;
-        List<Amount> limits = new ArrayList<>();
-        do {
-            Token token = tokens.take();
-            Quantity quantity = limited(token);
-            if (limits.stream().anyMatch(limit -> limit.quantity() == quantity)) {
-                throw tokens.refuse(token, "one " + quantity.word() + " in a rating");
-            }
-            limits.add(Amount.of(amount(token, quantity), quantity));
-        } while (tokens.takeIf(","));
-        tokens.take("}", "',' or '}' in the rating");
-        return new Rating(limits);
-    }
-
-    private Quantity limited(Token token) {
-        return switch (token.text().isEmpty()
-                ? ' '
-                : token.text().charAt(token.text().length() - 1)) {
-            case 'V' -> Quantity.VOLTAGE;
-            case 'A' -> Quantity.CURRENT;
-            case 'W' -> Quantity.POWER;
-            default -> throw tokens.refuse(token, "a rating with its unit, such as 6 V, 0.5 A or 3 W");
-        };
+        Setting setting = values.setting(label, kind);
+        return new Part(label, kind, setting, values.rating());
     }
 
     private String name(Token token) {
         if (!names.add(token.text())) throw tokens.refuse(token, "another name: " + token.text() + " is used already");
         return token.text();
-    }
-
-    private double amount(Token token, Quantity quantity) {
-        return amount(token, token.text(), quantity);
-    }
-
-    private double amount(Token token, String text, Quantity quantity) {
-        String expected = quantity.phrase() + " above 0";
-        if (token.type() != Type.RUN) throw tokens.refuse(token, expected + ", such as " + sample(quantity));
-        double si = AmountFormat.STANDARD
-                .read(text, quantity)
-                .match(read -> read.amount().si(), blank -> Double.NaN, unreadable -> {
-                    boolean value = !text.isEmpty() && (Character.isDigit(text.charAt(0)) || text.charAt(0) == '.');
-                    throw tokens.refuse(
-                            token,
-                            value || quantity != Quantity.RESISTANCE
-                                    ? unreadable.expected()
-                                    : A_PART + " such as R1=5");
-                });
-        if (!(si >= SMALLEST && si <= LARGEST)) throw tokens.refuse(token, expected + ", such as " + sample(quantity));
-        return si;
-    }
-
-    private static String sample(Quantity quantity) {
-        return quantity == Quantity.RESISTANCE ? "4.7k" : "5 " + quantity.unit();
     }
 }

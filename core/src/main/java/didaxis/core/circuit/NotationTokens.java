@@ -1,9 +1,11 @@
 package didaxis.core.circuit;
 
-import java.util.ArrayList;
 import java.util.List;
 
-/** The notation cut into signs, points, and runs of text between them (labels, values, words). */
+/**
+ * The notation cut into signs, points, and runs of text between them (labels, values, words); one piece ahead of
+ * its reader, so that a long text is never held in pieces.
+ */
 final class NotationTokens {
     enum Type {
         RUN,
@@ -33,30 +35,33 @@ final class NotationTokens {
         }
     }
 
-    private static final String SIGNS = ":+()[]{},=";
+    private static final String SIGN_CHARACTERS = ":+()[]{},=";
+    private static final List<String> SIGNS = List.of(SIGN_CHARACTERS.split(""));
+    private static final String PARALLEL = "||";
 
     private final String text;
-    private final List<Token> tokens = new ArrayList<>();
-    private int next;
+    private int at;
+    private Token next;
 
     NotationTokens(String text) {
         this.text = text;
-        int i = 0;
-        while (i < text.length()) {
-            char c = text.charAt(i);
-            if (isSpace(c)) i++;
-            else if (c == '∥') i = add(Type.SIGN, "||", i, i + 1);
-            else if (c == '|') i = bars(i);
-            else if (SIGNS.indexOf(c) >= 0) i = add(Type.SIGN, String.valueOf(c), i, i + 1);
-            else if (isPoint(i)) i = add(Type.POINT, text.substring(i + 1, i + 2), i, i + 2);
-            else i = run(i);
-        }
-        tokens.add(new Token(Type.END, "", text.length()));
+        next = cut();
     }
 
-    private int bars(int i) {
-        if (!text.startsWith("||", i)) throw refuse(i, "'|'", "'||' for parallel");
-        return add(Type.SIGN, "||", i, i + 2);
+    private Token cut() {
+        while (at < text.length() && isSpace(text.charAt(at))) at++;
+        if (at == text.length()) return new Token(Type.END, "", at);
+        char c = text.charAt(at);
+        if (c == '∥') return piece(Type.SIGN, PARALLEL, 1);
+        if (c == '|') return bars();
+        int sign = signAt(at);
+        if (sign >= 0) return piece(Type.SIGN, SIGNS.get(sign), 1);
+        return isPoint(at) ? piece(Type.POINT, text.substring(at + 1, at + 2), 2) : run();
+    }
+
+    private Token bars() {
+        if (!text.startsWith(PARALLEL, at)) throw refuse(at, "'|'", "'||' for parallel");
+        return piece(Type.SIGN, PARALLEL, 2);
     }
 
     private boolean isPoint(int i) {
@@ -65,39 +70,41 @@ final class NotationTokens {
         return letter && (i + 2 >= text.length() || !Character.isLetterOrDigit(text.charAt(i + 2)));
     }
 
-    private int run(int from) {
-        int to = from;
-        while (to < text.length() && SIGNS.indexOf(text.charAt(to)) < 0 && "|∥".indexOf(text.charAt(to)) < 0) to++;
-        return add(Type.RUN, text.substring(from, to).strip(), from, to);
+    private Token run() {
+        int to = at;
+        while (to < text.length() && signAt(to) < 0 && "|∥".indexOf(text.charAt(to)) < 0) to++;
+        return piece(Type.RUN, text.substring(at, to).strip(), to - at);
     }
 
-    private int add(Type type, String piece, int from, int to) {
-        tokens.add(new Token(type, piece, from));
-        return to;
+    private Token piece(Type type, String piece, int length) {
+        Token token = new Token(type, piece, at);
+        at += length;
+        return token;
+    }
+
+    /** Which of the signs stands there; −1 for none. */
+    private int signAt(int i) {
+        return SIGN_CHARACTERS.indexOf(text.charAt(i));
     }
 
     private static boolean isSpace(char c) {
         return Character.isWhitespace(c) || Character.isSpaceChar(c);
     }
 
-    List<Token> all() {
-        return tokens;
-    }
-
     Token peek() {
-        return tokens.get(next);
+        return next;
     }
 
     Token take() {
-        Token token = tokens.get(next);
-        if (token.type() != Type.END) next++;
+        Token token = next;
+        if (token.type() != Type.END) next = cut();
         return token;
     }
 
     /** Takes the sign if it is the next token. */
     boolean takeIf(String sign) {
-        boolean found = peek().is(sign);
-        if (found) next++;
+        boolean found = next.is(sign);
+        if (found) take();
         return found;
     }
 

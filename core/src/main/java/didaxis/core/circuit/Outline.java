@@ -23,8 +23,10 @@ public final class Outline {
     private final List<Part> parts;
     private final Join[] joins;
     private final Join[] joinsAbove;
+    private final int[] common;
+    private final boolean[] turns;
     private final double[] ohms;
-    private final double[] siemens;
+    private final double[] shares;
 
     /** How the members of a node are joined. */
     public enum Join {
@@ -36,20 +38,44 @@ public final class Outline {
         SAME
     }
 
-    private Outline(Network[] nodes, int[] end, int[] parent, int[] firstPart, List<Part> parts) {
+    private Outline(Network[] nodes, int[] end, int[] parent) {
+        int n = nodes.length;
         this.nodes = nodes;
         this.end = end;
         this.parent = parent;
-        this.firstPart = firstPart;
-        this.parts = parts;
-        this.joins = Arrays.stream(nodes).map(Outline::joinOf).toArray(Join[]::new);
-        this.joinsAbove = Arrays.stream(parent)
-                .mapToObj(whole -> whole < 0 ? Join.NONE : joins[whole])
-                .toArray(Join[]::new);
-        this.ohms = Arrays.stream(nodes)
-                .mapToDouble(node -> node instanceof Part part ? part.resistance() : 0)
-                .toArray();
-        this.siemens = Arrays.stream(ohms).map(one -> 1 / one).toArray();
+        firstPart = new int[n + 1];
+        joins = new Join[n];
+        joinsAbove = new Join[n];
+        common = new int[n];
+        turns = new boolean[n];
+        ohms = new double[n];
+        shares = new double[n];
+        List<Part> found = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            firstPart[i] = found.size();
+            if (nodes[i] instanceof Part part) found.add(part);
+            layOut(i);
+        }
+        firstPart[n] = found.size();
+        parts = List.copyOf(found);
+    }
+
+    private void layOut(int i) {
+        int whole = parent[i];
+        joins[i] = joinOf(nodes[i]);
+        if (whole < 0) {
+            joinsAbove[i] = Join.SERIES;
+            common[i] = nodes.length;
+        } else {
+            joinsAbove[i] = joins[whole] == Join.SAME ? joinsAbove[whole] : joins[whole];
+            common[i] = turns[whole] ? whole : common[whole];
+        }
+        Join other = joinsAbove[i] == Join.SERIES ? Join.PARALLEL : Join.SERIES;
+        turns[i] = joins[i] == other;
+        if (nodes[i] instanceof Part part) {
+            ohms[i] = part.resistance();
+            shares[i] = joinsAbove[i] == Join.SERIES ? ohms[i] : 1 / ohms[i];
+        }
     }
 
     private static Join joinOf(Network node) {
@@ -59,38 +85,38 @@ public final class Outline {
     }
 
     static Outline of(Network whole) {
-        List<Network> nodes = new ArrayList<>();
-        List<Integer> parents = new ArrayList<>();
+        List<Network> found = new ArrayList<>();
         Deque<Network> waiting = new ArrayDeque<>();
-        Deque<Integer> waitingParents = new ArrayDeque<>();
         waiting.push(whole);
-        waitingParents.push(-1);
         while (!waiting.isEmpty()) {
             Network node = waiting.pop();
-            int index = nodes.size();
-            nodes.add(node);
-            parents.add(waitingParents.pop());
+            found.add(node);
             List<Network> members = members(node);
-            for (int i = members.size() - 1; i >= 0; i--) {
-                waiting.push(members.get(i));
-                waitingParents.push(index);
-            }
+            for (int i = members.size() - 1; i >= 0; i--) waiting.push(members.get(i));
         }
-        int n = nodes.size();
-        int[] parent = parents.stream().mapToInt(Integer::intValue).toArray();
-        int[] end = new int[n];
-        for (int i = n - 1; i >= 0; i--) {
+        Network[] nodes = found.toArray(Network[]::new);
+        int[] parent = parents(nodes);
+        int[] end = new int[nodes.length];
+        for (int i = nodes.length - 1; i >= 0; i--) {
             end[i] = Math.max(end[i], i + 1);
-            if (parent[i] >= 0) end[parent[i]] = Math.max(end[parent[i]], end[i]);
+            if (i > 0) end[parent[i]] = Math.max(end[parent[i]], end[i]);
         }
-        int[] firstPart = new int[n + 1];
-        List<Part> parts = new ArrayList<>();
-        for (int i = 0; i < n; i++) {
-            firstPart[i] = parts.size();
-            if (nodes.get(i) instanceof Part part) parts.add(part);
+        return new Outline(nodes, end, parent);
+    }
+
+    /** The parent of every node in reading order: the innermost group that still waits for members. */
+    private static int[] parents(Network[] nodes) {
+        int[] parent = new int[nodes.length];
+        int[] awaited = new int[nodes.length];
+        int open = -1;
+        for (int i = 0; i < nodes.length; i++) {
+            while (open >= 0 && awaited[open] == 0) open = parent[open];
+            parent[i] = open;
+            if (open >= 0) awaited[open]--;
+            awaited[i] = members(nodes[i]).size();
+            if (awaited[i] > 0) open = i;
         }
-        firstPart[n] = parts.size();
-        return new Outline(nodes.toArray(Network[]::new), end, parent, firstPart, List.copyOf(parts));
+        return parent;
     }
 
     private static List<Network> members(Network node) {
@@ -114,9 +140,17 @@ public final class Outline {
         return joins[i];
     }
 
-    /** How node i is joined to its neighbours; none for the whole. */
+    /**
+     * How node i is joined to its neighbours: one of the two. The whole is in series with the source's own
+     * resistance, and what lies inside a voltmeter's stretch is joined as the stretch is.
+     */
     public Join joinAbove(int i) {
         return joinsAbove[i];
+    }
+
+    /** Whether node i is a group joined one way inside and the other way outside. */
+    public boolean turns(int i) {
+        return turns[i];
     }
 
     /** The resistance in ohms of the part that node i is; 0 for what is no part. */
@@ -124,9 +158,20 @@ public final class Outline {
         return ohms[i];
     }
 
-    /** The conductance in siemens of the part that node i is; infinite for what is no part. */
-    public double siemens(int i) {
-        return siemens[i];
+    /**
+     * What each part brings to its group: ohms in series, siemens in parallel. Groups are still at 0, and so are
+     * points, which bring nothing.
+     */
+    public double[] shares() {
+        return shares.clone();
+    }
+
+    /**
+     * The node whose voltage or current is what node i and its neighbours have in common: the parallel group whose
+     * voltage stands across them, or the branch whose current passes them; {@code size()} for the source's current.
+     */
+    public int common(int i) {
+        return common[i];
     }
 
     /** The index behind node i's subtree. */
@@ -151,6 +196,11 @@ public final class Outline {
     /** All parts in reading order. */
     public List<Part> parts() {
         return parts;
+    }
+
+    /** Whether node i is or holds a part. */
+    public boolean hasPart(int i) {
+        return firstPart[i] < firstPart[end[i]];
     }
 
     /** The parts in node i's subtree, in reading order. */

@@ -41,13 +41,13 @@ public final class Terminals {
                 continue;
             }
             int lastWithPart = members.length - 1;
-            while (lastWithPart > 0 && outline.partsOf(members[lastWithPart]).isEmpty()) lastWithPart--;
+            while (lastWithPart > 0 && !outline.hasPart(members[lastWithPart])) lastWithPart--;
             int place = from[i];
             for (int k = 0; k < members.length; k++) {
                 from[members[k]] = place;
                 // A point has no length: the wire before and behind it is one place.
                 if (k == lastWithPart) place = to[i];
-                else if (!outline.partsOf(members[k]).isEmpty()) place = count++;
+                else if (outline.hasPart(members[k])) place = count++;
                 to[members[k]] = place;
             }
         }
