@@ -31,9 +31,12 @@ final class AmountReader {
     private static final int LARGEST_EXPONENT = 30;
 
     private static final String DECIMAL = "[0-9.,' ]*[0-9][.,]?";
+    private static final Pattern SPACES = Pattern.compile(" +");
     private static final Pattern LETTER_AS_POINT = Pattern.compile("([0-9]+)([RkKMGm])([0-9]+) ?(Ω|ohms?|Ohms?)?");
     private static final Pattern AMOUNT = Pattern.compile("([+-]?) ?(" + DECIMAL + ")(?: ?/ ?(" + DECIMAL + "))?"
             + "(?: ?[eE]([+-]?[0-9]{1,3})(?![0-9])| ?\\* ?10 ?\\^? ?([+-]?[0-9]{1,3})(?![0-9]))? ?([^0-9]*)");
+    private static final Pattern NUMBER = Pattern.compile("[0-9]+\\.?|[0-9]*\\.[0-9]+");
+    private static final Pattern PERHAPS_GROUPS = Pattern.compile("[1-9][0-9]{0,2}[.,][0-9]{3}");
     private static final Pattern SPACED_GROUPS = Pattern.compile("[0-9]{1,3}( [0-9]{3})+([.,][0-9]*)?");
 
     private static final Map<Quantity, Map<String, Integer>> UNITS = units();
@@ -105,7 +108,7 @@ final class AmountReader {
         }
         char sign = points > 0 ? '.' : ',';
         int signs = points + commas;
-        boolean couldBeGroups = text.matches("[1-9][0-9]{0,2}[.,][0-9]{3}");
+        boolean couldBeGroups = PERHAPS_GROUPS.matcher(text).matches();
         if (signs > 1 || couldBeGroups && sign != decimalSign) return grouped(text, sign, sign == '.' ? ',' : '.');
         return number(text.replace(',', '.'));
     }
@@ -117,7 +120,7 @@ final class AmountReader {
     }
 
     private static Optional<BigDecimal> number(String text) {
-        return text.matches("[0-9]+\\.?|[0-9]*\\.[0-9]+") ? Optional.of(new BigDecimal(text)) : Optional.empty();
+        return NUMBER.matcher(text).matches() ? Optional.of(new BigDecimal(text)) : Optional.empty();
     }
 
     private static int count(String text, char sought) {
@@ -149,7 +152,7 @@ final class AmountReader {
             else if (c == '’') plain.append('\'');
             else plain.append(c);
         }
-        return plain.toString().replaceAll(" +", " ");
+        return SPACES.matcher(plain).replaceAll(" ");
     }
 
     private static Map<Quantity, Map<String, Integer>> units() {

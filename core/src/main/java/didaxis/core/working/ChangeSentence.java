@@ -141,13 +141,22 @@ public record ChangeSentence(HouseStyle style, Change change) {
         add(sentences, lamps, out, Direction.INCREASES, " becomes brighter.", " become brighter.");
         add(sentences, lamps, out, Direction.DECREASES, " becomes dimmer.", " become dimmer.");
         add(sentences, lamps, out, Direction.SAME, " stays as it is.", " stay as they are.");
-        List<String> shining = ranks.stream()
+        List<List<String>> shining = ranks.stream()
                 .filter(rank -> change.after().value(Law.power(rank.get(0))).orElse(0) > 0)
-                .map(rank -> rank.stream().map(Subject::id).collect(Collectors.joining(" = ")))
+                .map(rank -> rank.stream().map(Subject::id).toList())
                 .toList();
-        if (lamps.size() > 1 && !shining.isEmpty())
-            sentences.add("Afterwards, brightest first: " + String.join(", then ", shining) + ".");
+        if (lamps.size() > 1 && !shining.isEmpty()) sentences.add(brightestFirst(shining));
         return sentences;
+    }
+
+    private static String brightestFirst(List<List<String>> ranks) {
+        List<String> brightest = ranks.get(0);
+        if (ranks.size() > 1) {
+            return "Afterwards, brightest first: "
+                    + ranks.stream().map(rank -> String.join(" = ", rank)).collect(Collectors.joining(", then ")) + ".";
+        }
+        if (brightest.size() > 1) return "Afterwards " + listed(brightest) + " are equally bright.";
+        return "Afterwards only " + brightest.get(0) + " is lit.";
     }
 
     private void add(

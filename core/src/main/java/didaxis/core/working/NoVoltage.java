@@ -32,7 +32,8 @@ final class NoVoltage implements Law {
         }
         for (Subject reading : chart.subjects().readings()) {
             Cell cell = Law.voltage(reading);
-            boolean onWire = chart.point().resistance(chart.subjects().nodeOf(reading)) == 0;
+            int stretch = chart.subjects().nodeOf(reading);
+            boolean onWire = chart.point().resistance(stretch) == 0 || chart.bypassed(stretch);
             if (reading.kind() == Subject.Kind.VOLTMETER && onWire) relations.add(NoCurrent.zero(this, cell));
         }
         return relations;

@@ -7,6 +7,8 @@ import java.util.function.Function;
 /** A value and the interval it may lie in, in SI; lo ≤ mid ≤ hi, or NaN where it has none. */
 public record Span(double lo, double mid, double hi) {
     private static final int ROUNDINGS = 3;
+    /** A half is rounded up as a decimal and may fall just short in binary; a bound holds both. */
+    private static final double HALF = 0.5 + 1e-9;
 
     public static Span exactly(double value) {
         return new Span(value, value, value);
@@ -22,17 +24,18 @@ public record Span(double lo, double mid, double hi) {
         double low = lo;
         double high = hi;
         for (int figures = leastFigures; figures < leastFigures + ROUNDINGS; figures++) {
-            low = Math.min(low, rounded(lo, figures));
-            high = Math.max(high, rounded(hi, figures));
+            double lowPlace = place(lo, figures);
+            double highPlace = place(hi, figures);
+            low = Math.min(low, Math.ceil(lo / lowPlace - HALF) * lowPlace);
+            high = Math.max(high, Math.floor(hi / highPlace + HALF) * highPlace);
         }
         return new Span(low, mid, high);
     }
 
-    /** Rounded in binary: a bound need not judge a half as the decimal does, and this is done very often. */
-    private static double rounded(double value, int figures) {
-        if (value == 0) return 0;
-        double place = Math.pow(10, Math.floor(Math.log10(Math.abs(value))) - figures + 1);
-        return Math.rint(value / place) * place;
+    /** The value of the last place that so many figures leave. */
+    private static double place(double value, int figures) {
+        if (value == 0) return 1;
+        return Math.pow(10, Math.floor(Math.log10(Math.abs(value))) - figures + 1);
     }
 
     public boolean finite() {

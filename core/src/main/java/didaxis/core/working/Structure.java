@@ -97,7 +97,7 @@ public final class Structure {
     private Combination combination(int i, boolean series) {
         List<Member> members = new ArrayList<>();
         for (int m : outline.membersOf(i)) {
-            if (outline.partsOf(m).isEmpty()) continue;
+            if (!outline.hasPart(m)) continue;
             members.add(new Member(point.resistance(m), ownVoltage(m), ownCurrent(m), exact(m)));
         }
         return new Combination(series, voltageOf(i), currentOf(i), exact(i), members);
@@ -128,19 +128,26 @@ public final class Structure {
     /** The subject that node i is in every respect: itself, or the one part that its ideal wires leave. */
     private Optional<Subject> exact(int i) {
         return subjects.at(i).filter(subject -> {
+            int node = subjects.nodeOf(subject);
             double own = point.resistance(i);
-            double its = point.resistance(subjects.nodeOf(subject));
-            return own == its || Double.isFinite(own) && Math.abs(own - its) <= SAME * own;
+            double its = point.resistance(node);
+            // All gaps have one resistance, and all wires: what tells them apart is which takes the voltage, the
+            // current.
+            if (Double.isInfinite(own)) return its == own && point.voltage(node) == point.voltage(i);
+            if (own == 0) return its == own && point.current(node) == point.current(i);
+            return Math.abs(own - its) <= SAME * own;
         });
     }
 
     /** A subject inside node i across which all of its voltage stands. */
     private Optional<Subject> ownVoltage(int i) {
         if (exact(i).isPresent()) return exact(i);
-        int[] taking = IntStream.of(outline.membersOf(i))
-                .filter(m -> point.resistance(m) != 0)
-                .toArray();
         boolean shared = outline.node(i) instanceof Parallel;
+        // Where nothing flows, all of the voltage stands across what is open.
+        double least = !shared && Double.isInfinite(point.resistance(i)) ? Double.POSITIVE_INFINITY : Double.MIN_VALUE;
+        int[] taking = IntStream.of(outline.membersOf(i))
+                .filter(m -> point.resistance(m) >= least)
+                .toArray();
         return shared || taking.length == 1 ? firstOf(taking, this::ownVoltage) : Optional.empty();
     }
 
@@ -211,7 +218,7 @@ public final class Structure {
             if (outline.node(parent) instanceof Series) {
                 for (int m : outline.membersOf(parent)) {
                     boolean onTheWay = towardsNegative ? m > node : m < node;
-                    if (!onTheWay || outline.partsOf(m).isEmpty() || point.resistance(m) == 0) continue;
+                    if (!onTheWay || !outline.hasPart(m) || point.resistance(m) == 0) continue;
                     if (exact(m).isEmpty()) return Optional.empty();
                     terms.add(exact(m).get());
                 }

@@ -223,6 +223,11 @@ class MarkerTest {
         // 20 V less an own 19.9 V: the difference keeps one figure, and 0.1 V is what the learner's own values give.
         findings = mark("20 V : R1=1k + R2=5.5", "R1 voltage 19.9 V", "R2 voltage 0.1 V");
         assertEquals(List.of("Right", "RoundedEarly"), kinds(findings));
+        // 2.41 A times 5 kΩ is 12.05 kV, in the head 12.1 kV, and 12.1 kV times 2.41 A is 29.2 kW; the true value is
+        // 28.8 kW.
+        findings =
+                mark("37k V : R1=150 + R2=9 + (R3=78 || (R4=5k + R5=18))", "R4,R5 current 2.41 A", "R4 power 29200 W");
+        assertEquals(List.of("Right", "RoundedEarly"), kinds(findings));
     }
 
     @Test

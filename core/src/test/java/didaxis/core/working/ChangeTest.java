@@ -15,6 +15,7 @@ import didaxis.core.circuit.RandomCircuits;
 import didaxis.core.circuit.Setting;
 import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.style.HouseStyle;
 import didaxis.core.working.Change.Direction;
 import didaxis.core.working.Change.Link;
 import didaxis.core.working.Change.Reason;
@@ -30,6 +31,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class ChangeTest {
     @Provide
@@ -162,6 +165,28 @@ class ChangeTest {
                         .toList());
         assertEquals(List.of(Subject.part("L2")), change.goneOut());
         assertEquals(Direction.INCREASES, change.direction(Cell.of(Subject.part("L2"), Quantity.RESISTANCE)));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "12 V : L1=4 + (L2=6 || L3=6)    ; L2 ; L2 goes out. L3 becomes brighter. L1 becomes dimmer."
+                        + " Afterwards, brightest first: L3, then L1.",
+                "12 V : L1=4 + L2=4 + L3=4       ; L2 ; L1, L2 and L3 go out.",
+                "12 V : L1=4 || L2=6             ; L2 ; L2 goes out. L1 stays as it is. Afterwards only L1 is lit.",
+                "12 V : L1=4 || L2=6 || L3=4     ; L2 ; L2 goes out. L1 and L3 stay as they are."
+                        + " Afterwards L1 and L3 are equally bright."
+            })
+    void whatBecomesOfTheLampsIsSaid(String notation, String out, String said) {
+        Circuit circuit = Notation.circuit(notation);
+        Part lamp = circuit.parts().stream()
+                .filter(part -> part.label().equals(out))
+                .findAny()
+                .orElseThrow();
+        Chart after = chart(circuit.with(lamp.with(Setting.Fault.OUT))).orElseThrow();
+        Change change = Change.of(chart(circuit).orElseThrow(), after, out);
+        assertEquals(said, String.join(" ", new ChangeSentence(HouseStyle.PRESETS.get(0), change).lamps()));
     }
 
     private static String said(Link link) {
