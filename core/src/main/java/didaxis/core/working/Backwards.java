@@ -83,53 +83,62 @@ public final class Backwards {
     }
 
     private Outcome outcome() {
-        Deduction deduction = deduce(values(givens));
+        Deduction deduction = deduce(Given.values(givens));
         Optional<Outcome> conflict = new Conflicts(relations).among(givens).map(this::contradictory);
         if (conflict.isPresent()) return conflict.get();
         Fitting fitting = new Fitting(chart, givens);
         if (deduction.unreached().isEmpty()) {
             // Nothing speaks against the values but the whole: a circuit of these settings must have them all.
-            return fitting.circuitOf(deduction.values())
-                    .<Outcome>map(circuit -> new Outcome.Solved(deduction, circuit))
+            boolean inexact = !Cancellation.lost(deduction).isEmpty();
+            return fitting.near(deduction.values(), inexact)
+                    .map(fit -> solved(deduction, fit))
                     .orElseGet(() -> new Outcome.Undecided(deduction));
         }
         return stalled(deduction, fitting);
     }
 
+    /** Figures that the steps lose are told from the circuit that fits. */
+    private static Outcome solved(Deduction deduction, Fit fit) {
+        return new Outcome.Solved(deduction.told(Cancellation.lost(deduction), fit::value), fit.circuit());
+    }
+
     private Outcome stalled(Deduction deduction, Fitting fitting) {
-        List<Fitting.Fit> fits = fitting.fits();
-        if (fits.isEmpty()) {
+        Solutions solutions = Solutions.of(fitting, deduction.values());
+        if (solutions.found().isEmpty()) {
             return new Conflicts(relations)
                     .byFitting(chart, givens)
                     .map(this::contradictory)
                     .orElseGet(() -> new Outcome.Undecided(deduction));
         }
-        Fitting.Others others = fitting.others(fits.get(0), deduction.unreached());
-        if (others.line().isPresent()) {
-            Reach reach = new Reach(relations);
-            Set<Cell> known = deduction.values().keySet();
-            List<Cell> alone = reach.eachEnough(known, asked);
-            return new Outcome.NotEnough(
-                    deduction,
-                    alone.isEmpty() ? reach.togetherEnough(known, asked) : alone,
-                    !alone.isEmpty(),
-                    fits.get(0).circuit(),
-                    others.line().get().circuit());
+        Optional<Fit> alongside = solutions.alongside(deduction.unreached());
+        List<Fit> all = solutions.found();
+        if (alongside.isPresent()) {
+            return notEnough(deduction, all.get(0), alongside.get());
         }
-        List<Fitting.Fit> all = Fitting.distinct(fits, others.apart());
         if (all.size() > 1) {
-            return new Outcome.Several(
-                    deduction, all.stream().map(Fitting.Fit::circuit).toList());
+            return new Outcome.Several(deduction, all.stream().map(Fit::circuit).toList());
         }
-        return together(deduction, fitting, fits.get(0));
+        return together(deduction, all.get(0));
+    }
+
+    private Outcome notEnough(Deduction deduction, Fit one, Fit other) {
+        Reach reach = new Reach(relations);
+        Set<Cell> known = deduction.values().keySet();
+        List<Cell> alone = reach.eachEnough(known, asked);
+        return new Outcome.NotEnough(
+                deduction,
+                alone.isEmpty() ? reach.togetherEnough(known, asked) : alone,
+                !alone.isEmpty(),
+                one.circuit(),
+                other.circuit());
     }
 
     /** The unknowns that are needed to go on are solved together, as one step; the rest follows from them. */
-    private Outcome together(Deduction stalled, Fitting fitting, Fitting.Fit fit) {
+    private Outcome together(Deduction stalled, Fit fit) {
         List<Cell> unknowns =
                 new Reach(relations).togetherEnough(stalled.values().keySet(), asked);
         if (unknowns.isEmpty()) return new Outcome.Undecided(stalled);
-        Map<Cell, Double> known = values(givens);
+        Map<Cell, Double> known = Given.values(givens);
         Map<Cell, Step> steps = new LinkedHashMap<>();
         for (Cell unknown : unknowns) {
             double value = fit.value(unknown);
@@ -145,12 +154,12 @@ public final class Backwards {
         all.forEach(step -> told.add(step.cell()));
         whole.steps().stream().filter(step -> told.add(step.cell())).forEach(all::add);
         if (!whole.unreached().isEmpty()) return new Outcome.Undecided(stalled);
-        return new Outcome.Solved(new Deduction(all, whole.values(), Set.of()), fit.circuit());
+        return solved(new Deduction(all, whole.values(), Set.of()), fit);
     }
 
     private Outcome contradictory(List<Given> disagreeing) {
         Given last = disagreeing.get(disagreeing.size() - 1);
-        Map<Cell, Double> others = values(disagreeing.subList(0, disagreeing.size() - 1));
+        Map<Cell, Double> others = Given.values(disagreeing.subList(0, disagreeing.size() - 1));
         Double instead =
                 Deduction.of(relations, others, Set.of(last.cell())).values().get(last.cell());
         return new Outcome.Contradictory(
@@ -165,11 +174,5 @@ public final class Backwards {
         Set<Cell> wanted = new LinkedHashSet<>(asked);
         wanted.retainAll(all.values().keySet());
         return new Deduction(Deduction.of(relations, known, wanted).steps(), all.values(), unreached);
-    }
-
-    private static Map<Cell, Double> values(Collection<Given> givens) {
-        Map<Cell, Double> values = new LinkedHashMap<>();
-        for (Given given : givens) values.put(given.cell(), given.value());
-        return values;
     }
 }

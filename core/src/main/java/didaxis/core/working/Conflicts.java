@@ -4,7 +4,6 @@ import didaxis.core.analysis.Chart;
 import didaxis.core.circuit.Cell;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -23,9 +22,13 @@ final class Conflicts {
         return fewest(givens, this::clash);
     }
 
-    /** The fewest givens found for which no circuit can be found. */
+    /** The fewest givens found for which the search for a circuit ends everywhere without one. */
     Optional<List<Given>> byFitting(Chart chart, List<Given> givens) {
-        return fewest(givens, some -> new Fitting(chart, some).fits().isEmpty());
+        return fewest(givens, some -> {
+            Map<Cell, Double> known = Deduction.of(relations, Given.values(some), relations.cells())
+                    .values();
+            return Solutions.of(new Fitting(chart, some), known).noneFits();
+        });
     }
 
     /** Leaves out one after the other what the conflict does not need. */
@@ -41,18 +44,16 @@ final class Conflicts {
     }
 
     private boolean clash(List<Given> givens) {
-        Map<Cell, Double> values = new LinkedHashMap<>();
         Map<Cell, Span> spans = new HashMap<>();
-        for (Given given : givens) {
-            values.put(given.cell(), given.value());
-            spans.put(given.cell(), given.span());
-        }
-        Deduction all = Deduction.of(relations, values, relations.cells());
+        for (Given given : givens) spans.put(given.cell(), given.span());
+        Deduction all = Deduction.of(relations, Given.values(givens), relations.cells());
         for (Step step : all.steps()) {
+            // What could be anything speaks against nothing.
+            if (!spans.keySet().containsAll(FormulaCells.in(step.formula()))) continue;
             Span span = step.formula().with(new Span.Arithmetic(spans::get));
             // Nothing is below zero in a circuit with one source.
             if (!Double.isNaN(span.hi()) && span.hi() < -1e-9 * size(step.formula(), spans)) return true;
-            spans.put(step.cell(), span.finite() ? span : Span.exactly(step.value()));
+            if (span.finite()) spans.put(step.cell(), span);
         }
         return relations.all().stream().anyMatch(relation -> broken(relation, spans));
     }

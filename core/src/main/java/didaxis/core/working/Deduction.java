@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.PriorityQueue;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 
 /**
  * Cells from cells: starting at what is given, any relation with one unknown cell gives that cell, until
@@ -51,6 +52,16 @@ public record Deduction(List<Step> steps, Map<Cell, Double> values, Set<Cell> un
         Set<Cell> unreached = new HashSet<>(asked);
         unreached.removeAll(run.values.keySet());
         return new Deduction(pruned(derived, asked), run.values, unreached);
+    }
+
+    /** The same way with the values of some of its cells told otherwise. */
+    Deduction told(Set<Cell> otherwise, ToDoubleFunction<Cell> value) {
+        Map<Cell, Double> now = new LinkedHashMap<>(values);
+        now.replaceAll((cell, before) -> otherwise.contains(cell) ? value.applyAsDouble(cell) : before);
+        List<Step> again = steps.stream()
+                .map(step -> new Step(step.phase(), step.law(), step.cell(), step.formula(), now.get(step.cell())))
+                .toList();
+        return new Deduction(again, now, unreached);
     }
 
     private static List<Step> pruned(Map<Cell, Step> derived, Collection<Cell> asked) {

@@ -8,7 +8,7 @@ import org.ejml.dense.row.MatrixFeatures_DDRM;
 import org.ejml.dense.row.factory.DecompositionFactory_DDRM;
 import org.ejml.interfaces.decomposition.EigenDecomposition_F64;
 
-/** Linear algebra of a fit: the step that lessens the residuals, and the directions that leave them as they are. */
+/** The directions in which a fit can move and still fits. */
 final class FreeDirections {
     /** A direction counts as free if the residuals move this much less along it than along the stiffest, squared. */
     private static final double FREE = 1e-13;
@@ -31,18 +31,5 @@ final class FreeDirections {
                 free.add(eigen.getEigenVector(k).getData().clone());
         }
         return free;
-    }
-
-    /** Levenberg and Marquardt's step: (JᵀJ + damping·(diag JᵀJ + 1e-9))·step = −Jᵀ·residuals. */
-    static double[] dampedStep(DMatrixRMaj jacobian, double[] residuals, double damping) {
-        int n = jacobian.numCols;
-        DMatrixRMaj normal = new DMatrixRMaj(n, n);
-        CommonOps_DDRM.multInner(jacobian, normal);
-        for (int k = 0; k < n; k++) normal.add(k, k, damping * (normal.get(k, k) + 1e-9));
-        DMatrixRMaj right = new DMatrixRMaj(n, 1);
-        CommonOps_DDRM.multTransA(-1, jacobian, new DMatrixRMaj(residuals.length, 1, true, residuals), right);
-        DMatrixRMaj step = new DMatrixRMaj(n, 1);
-        boolean solved = CommonOps_DDRM.solve(normal, right, step) && !MatrixFeatures_DDRM.hasUncountable(step);
-        return solved ? step.getData() : new double[n];
     }
 }

@@ -1,6 +1,9 @@
 package didaxis.core.working;
 
 import didaxis.core.circuit.Cell;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.Map;
 
 /**
  * A value that is known of a circuit, as it was read.
@@ -21,6 +24,13 @@ public record Given(Cell cell, double value, double slack) {
     /** A value known exactly. */
     public static Given exactly(Cell cell, double value) {
         return new Given(cell, value, 0);
+    }
+
+    /** The values by their cells. */
+    static Map<Cell, Double> values(Collection<Given> givens) {
+        Map<Cell, Double> values = new LinkedHashMap<>();
+        for (Given given : givens) values.put(given.cell(), given.value());
+        return values;
     }
 
     Span span() {

@@ -1,0 +1,62 @@
+package didaxis.core.working;
+
+import didaxis.core.analysis.Chart;
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Circuit;
+import didaxis.core.circuit.Part;
+import didaxis.core.circuit.Setting;
+import didaxis.core.circuit.Source;
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+/**
+ * A circuit that comes nearest to what is given of one, seen from where the search for it began.
+ *
+ * @param logs the logarithms of its settings
+ * @param settled whether the search ended because nothing near it comes nearer
+ */
+record Fit(Circuit exact, Chart chart, double[] logs, boolean settled) {
+    private static final MathContext NOISE_FREE = new MathContext(9);
+    private static final double DIFFERENT = 1e-4;
+
+    /** The circuit without the noise of the method in its last figures. */
+    Circuit circuit() {
+        Map<String, Setting> settings = new LinkedHashMap<>();
+        for (Part part : exact.parts()) {
+            if (part.setting() instanceof Setting.Ohms ohms)
+                settings.put(part.label(), new Setting.Ohms(rounded(ohms.ohms())));
+        }
+        Source source = exact.source();
+        return exact.with(
+                new Source(rounded(source.emf()), rounded(source.internalResistance()), source.voltmeters()), settings);
+    }
+
+    private static double rounded(double value) {
+        return new BigDecimal(value).round(NOISE_FREE).doubleValue();
+    }
+
+    double value(Cell cell) {
+        return chart.value(cell).orElse(Double.NaN);
+    }
+
+    /** The largest of the differences between the settings' logarithms. */
+    double distance(Fit other) {
+        double most = 0;
+        for (int k = 0; k < logs.length; k++) most = Math.max(most, Math.abs(logs[k] - other.logs[k]));
+        return most;
+    }
+
+    /** Whether both came to the same circuit. */
+    boolean isSame(Fit other) {
+        return distance(other) <= DIFFERENT;
+    }
+
+    /** Whether the two circuits have clearly different values in a cell. */
+    boolean differs(Fit other, Cell cell) {
+        double a = value(cell);
+        double b = other.value(cell);
+        return Math.abs(a - b) > 10 * DIFFERENT * Math.max(Math.abs(a), Math.abs(b));
+    }
+}
