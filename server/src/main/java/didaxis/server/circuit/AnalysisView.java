@@ -20,7 +20,6 @@ import didaxis.core.style.HouseStyle;
 import didaxis.core.working.Deduction;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -134,7 +133,7 @@ public record AnalysisView(
         Chart chart = charted.chart();
         HouseStyle style = charted.style();
         AmountFormat format = style.numbers();
-        Columns columns = Columns.of(charted);
+        ChartColumns columns = ChartColumns.of(charted);
         return new AnalysisView(
                 chart.circuit().toString(),
                 Words.describe(chart.circuit()),
@@ -147,7 +146,7 @@ public record AnalysisView(
                 points(charted, format),
                 columns.views(),
                 style.terms().whole(),
-                notes(chart, style),
+                ChartNotes.of(chart, style),
                 Ratings.of(chart).over().stream()
                         .map(load -> load.part().label())
                         .distinct()
@@ -161,59 +160,7 @@ public record AnalysisView(
                 chart.circuit().source().emf() > EXTRA_LOW_VOLTS);
     }
 
-    /** The columns of one chart or of several side by side: under one unit each. */
-    record Columns(HouseStyle style, Map<Quantity, AmountFormat.Column> byQuantity) {
-        static Columns of(ChartedCircuit... charts) {
-            HouseStyle style = charts[0].style();
-            Map<Quantity, AmountFormat.Column> columns = new LinkedHashMap<>();
-            for (Quantity quantity : style.columns()) {
-                List<Double> amounts = new ArrayList<>();
-                for (ChartedCircuit charted : charts) {
-                    for (Subject subject : charted.chart().rows())
-                        charted.value(Cell.of(subject, quantity)).ifPresent(amounts::add);
-                }
-                columns.put(quantity, style.numbers().column(quantity, amounts));
-            }
-            return new Columns(style, columns);
-        }
-
-        AmountFormat.Column of(Quantity quantity) {
-            return byQuantity.get(quantity);
-        }
-
-        List<ColumnView> views() {
-            return views(style, byQuantity);
-        }
-
-        static List<ColumnView> views(HouseStyle style, Map<Quantity, AmountFormat.Column> byQuantity) {
-            return byQuantity.entrySet().stream()
-                    .map(column -> new ColumnView(
-                            column.getKey().word(),
-                            style.terms().letter(column.getKey()),
-                            style.terms().word(column.getKey()),
-                            column.getValue().unit()))
-                    .toList();
-        }
-
-        RowView row(ChartedCircuit charted, Subject subject) {
-            Chart chart = charted.chart();
-            Map<String, String> shown = new LinkedHashMap<>();
-            byQuantity.forEach((quantity, column) -> charted.value(Cell.of(subject, quantity))
-                    .ifPresent(value -> shown.put(quantity.word(), column.print(value))));
-            return new RowView(
-                    subject.id(),
-                    subject.kind().name().toLowerCase(Locale.ROOT),
-                    chart.subjects().membersOf(subject),
-                    value(chart, subject, Quantity.RESISTANCE),
-                    value(chart, subject, Quantity.VOLTAGE),
-                    value(chart, subject, Quantity.CURRENT),
-                    value(chart, subject, Quantity.POWER),
-                    shown,
-                    chart.condition(subject).name().toLowerCase(Locale.ROOT).replace('_', '-'));
-        }
-    }
-
-    private static Double value(Chart chart, Subject subject, Quantity quantity) {
+    static Double value(Chart chart, Subject subject, Quantity quantity) {
         OptionalDouble value = chart.value(Cell.of(subject, quantity));
         return value.isPresent() ? value.getAsDouble() : null;
     }
@@ -252,33 +199,7 @@ public record AnalysisView(
         return value.isEmpty() ? "not decided" : format.print(Amount.of(value.getAsDouble(), quantity));
     }
 
-    private static List<String> notes(Chart chart, HouseStyle style) {
-        AmountFormat format = style.numbers();
-        List<String> notes = new ArrayList<>();
-        Ratings ratings = Ratings.of(chart);
-        for (Ratings.Load load : ratings.over()) {
-            Amount actual = Amount.of(load.actual(), load.limit().quantity());
-            notes.add(load.part().label() + " is over its rating: " + format.print(actual) + ", made for "
-                    + format.exactly(load.limit()) + ".");
-        }
-        ratings.first()
-                .ifPresent(load -> notes.add("The highest safe supply is "
-                        + format.print(Amount.of(ratings.highestSafeEmf(), Quantity.VOLTAGE)) + ", set by "
-                        + load.part().label() + " (" + format.exactly(load.limit()) + ")."));
-        chart.point()
-                .sharedCurrents()
-                .forEach(wires -> notes.add(String.join(" and ", wires)
-                        + " are ideal wires side by side: how they share the current is not decided."));
-        chart.point()
-                .sharedVoltages()
-                .forEach(switches -> notes.add(String.join(" and ", switches)
-                        + " are open one after the other: how they share the "
-                        + style.terms().voltage() + " is not decided."));
-        if (chart.point().totalCurrent() == 0) notes.add("The circuit is open: no current flows.");
-        return notes;
-    }
-
-    private static CheckView check(Check check, Columns columns, AmountFormat format) {
+    private static CheckView check(Check check, ChartColumns columns, AmountFormat format) {
         String kind = check.kind().name().toLowerCase(Locale.ROOT).replace('_', '-');
         String sentence = switch (check.kind()) {
             case LOOP -> addition(check, columns.of(Quantity.VOLTAGE));

@@ -89,7 +89,7 @@ public record BackwardsView(
         return new BackwardsView(
                 outcome,
                 sentence,
-                new AnalysisView.Columns(style, columns).views(),
+                new ChartColumns(style, columns).views(),
                 style.terms().whole(),
                 rows,
                 StepView.of(deduction, style),

@@ -58,7 +58,7 @@ public record BridgeView(String sentence, List<AnalysisView.ColumnView> columns,
         return new BridgeView(
                 "This does not fold: it is a bridge between the nodes " + listed(bridge.bridgeNodes())
                         + ", neither in series nor in parallel. It was solved with Kirchhoff’s laws instead.",
-                AnalysisView.Columns.views(style, columns),
+                ChartColumns.views(style, columns),
                 rows(bridge, solution, columns),
                 check(bridge, solution, style));
     }

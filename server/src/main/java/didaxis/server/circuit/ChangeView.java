@@ -32,7 +32,7 @@ public record ChangeView(
 
     static ChangeView of(ChartedCircuit before, ChartedCircuit after, String part) {
         Change change = Change.of(before.chart(), after.chart(), part);
-        AnalysisView.Columns columns = AnalysisView.Columns.of(before, after);
+        ChartColumns columns = ChartColumns.of(before, after);
         ChangeSentence sentence = new ChangeSentence(before.style(), change);
         return new ChangeView(
                 after.chart().circuit().toString(),

@@ -25,7 +25,7 @@ final class ChartCsv {
 
     static String print(ChartedCircuit charted) {
         HouseStyle style = charted.style();
-        AnalysisView.Columns columns = AnalysisView.Columns.of(charted);
+        ChartColumns columns = ChartColumns.of(charted);
         List<AnalysisView.ColumnView> heads = columns.views();
         StringBuilder csv = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(csv, CSVFormat.RFC4180)) {
@@ -60,7 +60,7 @@ final class ChartCsv {
 
     /** A reading stands in the column of voltages: a potential is a voltage towards the negative terminal. */
     private static List<String> reading(
-            ChartedCircuit charted, AnalysisView.Columns columns, Subject subject, Quantity quantity) {
+            ChartedCircuit charted, ChartColumns columns, Subject subject, Quantity quantity) {
         AmountFormat.Column voltages = columns.of(Quantity.VOLTAGE);
         OptionalDouble value = charted.value(Cell.of(subject, quantity));
         List<String> line = new ArrayList<>();
