@@ -105,11 +105,13 @@ function SentSheet({ sheet }: { sheet: Schemas['SheetView'] }) {
       </header>
       <div className={classes.columns}>
         <GivenCircuit sheet={sheet} progress={1} />
-        <Stack p="lg" gap="sm">
-          <Text role="status">{t('work.sent', { time: atMoment(sheet.sentAt ?? '') })}</Text>
-          <Anchor component={Link} to="/work">
-            {t('work.title')}
-          </Anchor>
+        <div>
+          <Stack className={classes.sent} gap="sm">
+            <Text role="status">{t('work.sent', { time: atMoment(sheet.sentAt ?? '') })}</Text>
+            <Anchor component={Link} to="/work">
+              {t('work.title')}
+            </Anchor>
+          </Stack>
           <Boxes
             boxes={sheet.boxes}
             texts={Object.fromEntries(
@@ -117,7 +119,7 @@ function SentSheet({ sheet }: { sheet: Schemas['SheetView'] }) {
             )}
             readings={{}}
           />
-        </Stack>
+        </div>
       </div>
     </div>
   )

@@ -1,28 +1,11 @@
-import { MantineProvider } from '@mantine/core'
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
-import { fireEvent, render, screen } from '@testing-library/react'
-import { afterEach, expect, test, vi } from 'vitest'
+import { fireEvent, screen } from '@testing-library/react'
+import { expect, test, vi } from 'vitest'
 import { sessionQuery } from '../api/queries'
+import { answer, shown } from '../test/shown'
 import { SignIn } from './SignIn'
 
-afterEach(() => vi.unstubAllGlobals())
-
-function open(empty: boolean, status: number, answer: object) {
-  const sent: { path: string; body: Record<string, string> }[] = []
-  vi.stubGlobal('fetch', async (request: Request) => {
-    sent.push({ path: new URL(request.url).pathname, body: await request.json() })
-    return new Response(JSON.stringify(answer), { status, headers: { 'Content-Type': 'application/json' } })
-  })
-  const queries = new QueryClient()
-  render(
-    <MantineProvider env="test">
-      <QueryClientProvider client={queries}>
-        <SignIn empty={empty} />
-      </QueryClientProvider>
-    </MantineProvider>,
-  )
-  return { sent, queries }
-}
+const open = (empty: boolean, status: number, said: object) =>
+  shown(<SignIn empty={empty} />, () => answer(status, said))
 
 const fill = (label: string, value: string) =>
   fireEvent.change(screen.getByLabelText(label), { target: { value } })
@@ -38,7 +21,7 @@ test('a refusal is said in the server’s words, and what was typed stays', asyn
 
 test('in an empty school the first visitor makes the first teacher and is in', async () => {
   const may = { username: 'may', displayName: 'May', role: 'teacher', empty: false }
-  const { sent, queries } = open(true, 200, may)
+  const { asked, queries } = open(true, 200, may)
   fill('Sign-in name', 'may')
   fill('Name to show', 'May')
   fill('Password', 'long enough')
@@ -46,8 +29,9 @@ test('in an empty school the first visitor makes the first teacher and is in', a
   await vi.waitFor(() => expect(queries.getQueryData(sessionQuery.queryKey)).toEqual(may), {
     timeout: 15_000,
   })
-  expect(sent).toEqual([
+  expect(asked).toEqual([
     {
+      method: 'POST',
       path: '/api/first-teacher',
       body: { username: 'may', displayName: 'May', password: 'long enough' },
     },

@@ -27,7 +27,6 @@ export function BackwardsPanel({ analysis, inHand, onInHand, onTake }: Backwards
   const [held, setHeld] = useState<Known>()
   const known = held ?? settings
   const [typed] = useDebouncedValue(known, 250)
-  const [step, setStep] = useState('')
   const work = useQuery({
     ...backwardsQuery({
       notation: analysis.notation,
@@ -85,6 +84,7 @@ export function BackwardsPanel({ analysis, inHand, onInHand, onTake }: Backwards
           <Button
             key={notation}
             size="compact-sm"
+            px="sm"
             variant={data.notations.length > 1 ? 'light' : 'filled'}
             onClick={() => onTake(notation)}
           >
@@ -100,16 +100,7 @@ export function BackwardsPanel({ analysis, inHand, onInHand, onTake }: Backwards
           </Button>
         )}
       </Group>
-      {data && !problem && (
-        <Working
-          steps={data.steps}
-          selected={step}
-          onSelect={(one) => {
-            setStep(one.text)
-            onInHand(one.cell.subject)
-          }}
-        />
-      )}
+      {data && !problem && <Working steps={data.steps} onInHand={onInHand} />}
     </div>
   )
 }

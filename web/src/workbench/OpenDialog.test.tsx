@@ -1,24 +1,12 @@
-import { MantineProvider } from '@mantine/core'
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
-import { fireEvent, render, screen, waitFor } from '@testing-library/react'
-import { afterEach, expect, test, vi } from 'vitest'
+import { fireEvent, screen, waitFor } from '@testing-library/react'
+import { expect, test } from 'vitest'
+import { answer, shown } from '../test/shown'
 import { OpenDialog } from './OpenDialog'
 
-afterEach(() => vi.unstubAllGlobals())
-
-function open(status: number, answer: object) {
+function open(status: number, said: object) {
   const taken: string[] = []
-  vi.stubGlobal(
-    'fetch',
-    async () =>
-      new Response(JSON.stringify(answer), { status, headers: { 'Content-Type': 'application/json' } }),
-  )
-  render(
-    <MantineProvider env="test">
-      <QueryClientProvider client={new QueryClient()}>
-        <OpenDialog opened onClose={() => undefined} onTake={(one) => taken.push(one)} />
-      </QueryClientProvider>
-    </MantineProvider>,
+  shown(<OpenDialog opened onClose={() => undefined} onTake={(one) => taken.push(one)} />, () =>
+    answer(status, said),
   )
   const field = screen.getByLabelText<HTMLTextAreaElement>('Text of the circuit')
   fireEvent.change(field, { target: { value: 'E1 1 0 9 V' } })

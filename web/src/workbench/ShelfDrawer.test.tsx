@@ -1,10 +1,7 @@
-import { MantineProvider } from '@mantine/core'
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
-import { fireEvent, render, screen, waitFor } from '@testing-library/react'
-import { afterEach, expect, test, vi } from 'vitest'
+import { fireEvent, screen, waitFor } from '@testing-library/react'
+import { expect, test } from 'vitest'
+import { shown } from '../test/shown'
 import { ShelfDrawer } from './ShelfDrawer'
-
-afterEach(() => vi.unstubAllGlobals())
 
 const kept = [
   { id: 1, name: 'Dryer', notation: '9 V : R1=3', words: 'R1', updatedAt: '2026-11-01T08:00:00Z' },
@@ -12,21 +9,15 @@ const kept = [
 ]
 
 function open(shelf: object[], notation?: string) {
-  const sent: string[] = []
   const taken: string[] = []
-  vi.stubGlobal('fetch', async (request: Request) => {
-    const { pathname } = new URL(request.url)
-    if (request.method !== 'GET') sent.push(`${request.method} ${pathname} ${await request.text()}`)
-    const answer = request.method === 'GET' ? shelf : kept[0]
-    return new Response(JSON.stringify(answer), { headers: { 'Content-Type': 'application/json' } })
-  })
-  render(
-    <MantineProvider env="test">
-      <QueryClientProvider client={new QueryClient()}>
-        <ShelfDrawer opened onClose={() => undefined} notation={notation} onTake={(one) => taken.push(one)} />
-      </QueryClientProvider>
-    </MantineProvider>,
+  const { asked } = shown(
+    <ShelfDrawer opened onClose={() => undefined} notation={notation} onTake={(one) => taken.push(one)} />,
+    ({ method }) => (method === 'GET' ? shelf : (kept[0] ?? {})),
   )
+  const sent = () =>
+    asked
+      .filter(({ method }) => method !== 'GET')
+      .map(({ method, path, body }) => `${method} ${path} ${JSON.stringify(body)}`)
   return { sent, taken }
 }
 
@@ -55,10 +46,10 @@ test('a name that is there already is replaced, and says so beforehand', async (
   await screen.findByText('Dryer')
   type('Name for this circuit', 'Dryer')
   fireEvent.click(screen.getByRole('button', { name: 'Replace' }))
-  await waitFor(() => expect(sent).toEqual(['PUT /api/shelf/1 {"name":"Dryer","notation":"6 V : R1=1"}']))
+  await waitFor(() => expect(sent()).toEqual(['PUT /api/shelf/1 {"name":"Dryer","notation":"6 V : R1=1"}']))
   type('Name for this circuit', 'Dryer at night')
   fireEvent.click(screen.getByRole('button', { name: 'Keep' }))
   await waitFor(() =>
-    expect(sent[1]).toBe('POST /api/shelf {"name":"Dryer at night","notation":"6 V : R1=1"}'),
+    expect(sent()[1]).toBe('POST /api/shelf {"name":"Dryer at night","notation":"6 V : R1=1"}'),
   )
 })

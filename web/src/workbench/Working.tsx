@@ -1,3 +1,4 @@
+import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { Formula } from '../ui/Formula'
@@ -8,16 +9,20 @@ type Step = Schemas['StepView']
 
 interface WorkingProps {
   steps: Step[]
-  /** The step in hand, by its text. */
-  selected: string
-  onSelect: (step: Step) => void
+  /** Takes the thing a step is about in hand. */
+  onInHand: (name: string) => void
 }
 
 const PHASES = ['together', 'fold', 'total-current', 'unfold', 'power'] as const
 
 /** The worked solution: ordered steps, each with formula, numbers put in, and result. */
-export function Working({ steps, selected, onSelect }: WorkingProps) {
+export function Working({ steps, onInHand }: WorkingProps) {
   const { t } = useTranslation()
+  const [selected, setSelected] = useState('')
+  const select = (step: Step) => {
+    setSelected(step.text)
+    onInHand(step.cell.subject)
+  }
   return (
     <div>
       {PHASES.map((phase) => {
@@ -34,7 +39,7 @@ export function Working({ steps, selected, onSelect }: WorkingProps) {
                     className={`${classes.step} ${step.text === selected ? classes.inHand : ''}`}
                     aria-label={step.text}
                     aria-pressed={step.text === selected}
-                    onClick={() => onSelect(step)}
+                    onClick={() => select(step)}
                   >
                     <span aria-hidden>
                       <Formula markup={equation(step)} />

@@ -1,6 +1,5 @@
 import { Anchor } from '@mantine/core'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { workingQuery } from '../api/queries'
@@ -18,7 +17,6 @@ interface WorkingPanelProps {
 /** The worked solution beside the circuit, with the way to the one that is printed. */
 export function WorkingPanel({ notation, style, onInHand }: WorkingPanelProps) {
   const { t } = useTranslation()
-  const [step, setStep] = useState('')
   const working = useQuery({ ...workingQuery({ notation, style }), placeholderData: keepPreviousData })
   if (working.isError) return <Failed error={working.error} onRetry={() => void working.refetch()} />
   if (working.isPending) return <Loading />
@@ -31,14 +29,7 @@ export function WorkingPanel({ notation, style, onInHand }: WorkingPanelProps) {
       >
         {t('circuit.solution')}
       </Anchor>
-      <Working
-        steps={working.data}
-        selected={step}
-        onSelect={(one) => {
-          setStep(one.text)
-          onInHand(one.cell.subject)
-        }}
-      />
+      <Working steps={working.data} onInHand={onInHand} />
     </>
   )
 }

@@ -141,7 +141,11 @@ class FirstSliceJourney {
         assertThat(page.getByText("3.05 A")).isVisible();
         boxes.nth(2).press("Enter");
         page.keyboard().press("Enter");
-        button(page, "Send").last().click();
+        page.getByRole(AriaRole.DIALOG)
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("Send").setExact(true))
+                .click();
         assertThat(page.getByText("You will see what came of it")).isVisible();
         application.kill();
         application.start();

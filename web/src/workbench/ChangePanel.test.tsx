@@ -1,0 +1,60 @@
+import { fireEvent, screen, waitFor } from '@testing-library/react'
+import { expect, test } from 'vitest'
+import type { Schemas } from '../api/client'
+import { answer, shown, type Asked } from '../test/shown'
+import { ChangePanel } from './ChangePanel'
+
+const thing = (name: string, kind: string, setting: string) => ({ name, kind, setting })
+const analysis = {
+  notation: '12 V : R1=4 + S1',
+  style: 'ridge',
+  things: [thing('source', '', ''), thing('R1', 'resistor', '4'), thing('S1', 'switch', 'closed')],
+} as unknown as Schemas['AnalysisView']
+
+const row = (current: string) => ({ id: 'R1', shown: { current }, condition: 'normal', members: ['R1'] })
+const changed = {
+  lamps: [],
+  chain: [{ sentence: 'So the total current decreases.', rows: ['total', 'R1'] }],
+  columns: [{ quantity: 'current', symbol: 'I', word: 'current', unit: 'A' }],
+  wholeWord: 'total',
+  rows: [{ before: row('3.00'), after: row('2.00'), directions: { current: 'decreases' } }],
+}
+
+function open(inHand: string) {
+  const taken: string[] = []
+  const { asked } = shown(
+    <ChangePanel analysis={analysis} inHand={inHand} onInHand={(name) => taken.push(name)} />,
+    ({ body }: Asked) =>
+      (body as { text: string }).text === 'six'
+        ? answer(400, { detail: '“six” is no resistance.' })
+        : changed,
+  )
+  return { asked, taken }
+}
+
+const questions = (asked: Asked[]) =>
+  asked.map(({ body }) => body as Schemas['ChangeRequest']).map(({ act, text }) => `${act} ${text}`.trim())
+
+const choose = (label: string, value: string) =>
+  fireEvent.change(screen.getByLabelText(label), { target: { value } })
+
+test('the question starts from a switch, and every cell says before, after and which way', async () => {
+  const { asked, taken } = open('')
+  const link = await screen.findByRole('button', { name: 'So the total current decreases.' })
+  expect(asked[0]?.body).toMatchObject({ part: 'S1', act: 'open' })
+  expect(screen.getAllByRole('cell').at(-1)?.textContent).toBe('3.002.00 ↓')
+  expect(screen.getByRole('img', { name: 'decreases' })).toBeTruthy()
+  fireEvent.click(link)
+  expect(taken).toEqual(['R1'])
+})
+
+test('a part in hand may be set: nothing is asked before a value stands, and what cannot be read is said', async () => {
+  const { asked } = open('R1')
+  await screen.findByText('So the total current decreases.')
+  choose('is', 'set')
+  choose('to', 'six')
+  expect((await screen.findByRole('alert')).textContent).toBe('“six” is no resistance.')
+  choose('to', '6')
+  await screen.findByText('So the total current decreases.')
+  await waitFor(() => expect(questions(asked)).toEqual(['out', 'set six', 'set 6']))
+})
