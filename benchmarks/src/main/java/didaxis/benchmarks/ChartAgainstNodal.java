@@ -1,5 +1,6 @@
 package didaxis.benchmarks;
 
+import didaxis.core.analysis.Columns;
 import didaxis.core.analysis.NodalAnalysis;
 import didaxis.core.analysis.OperatingPoint;
 import didaxis.core.circuit.Circuit;
@@ -26,8 +27,9 @@ public final class ChartAgainstNodal {
     private final int[] parts = IntStream.range(0, circuit.outline().size())
             .filter(i -> circuit.outline().node(i) instanceof Part)
             .toArray();
-    /** Volts, amperes, watts and ohms of every row; made once, so that the ways are timed and not it. */
-    private final double[][] chart = new double[4][circuit.outline().size()];
+    /** Made once, so that the ways are timed and not it. */
+    private final Columns chart = Columns.of(
+            circuit.outline().sharing().leaves() + circuit.outline().sharing().groups());
 
     private void folding() {
         OperatingPoint point = folded();
@@ -36,11 +38,7 @@ public final class ChartAgainstNodal {
     }
 
     private void foldingToTheWholeChart() {
-        OperatingPoint point = folded();
-        for (int row = 0; row < chart[0].length; row++) {
-            enter(row, point.voltage(row), point.current(row));
-            chart[3][row] = point.resistance(row);
-        }
+        folded().fill(chart);
     }
 
     private void nodal() {
@@ -55,9 +53,9 @@ public final class ChartAgainstNodal {
     }
 
     private void enter(int row, double voltage, double current) {
-        chart[0][row] = voltage;
-        chart[1][row] = current;
-        chart[2][row] = voltage * current;
+        chart.volts()[row] = voltage;
+        chart.amperes()[row] = current;
+        chart.watts()[row] = voltage * current;
     }
 
     public static void main(String[] arguments) {
@@ -80,7 +78,7 @@ public final class ChartAgainstNodal {
         System.out.printf(Locale.ROOT, "nodal: median %.3f µs%n", median(nodal));
         print("folding, the parts", folding, nodal);
         print("folding, the whole chart", whole, nodal);
-        if (!(chart[0][0] > 0)) throw new AssertionError("nothing was entered in the chart");
+        if (!(chart.watts()[0] > 0)) throw new AssertionError("nothing was entered in the chart");
     }
 
     private static double microseconds(Runnable way, int calls) {

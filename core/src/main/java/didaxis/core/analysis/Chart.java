@@ -23,11 +23,13 @@ public final class Chart {
 
     private final OperatingPoint point;
     private final Subjects subjects;
+    private final Columns columns;
     private final double[] potentialBefore;
 
     private Chart(OperatingPoint point, Subjects subjects) {
         this.point = point;
         this.subjects = subjects;
+        this.columns = point.columns();
         this.potentialBefore = point.potentials()[0];
     }
 
@@ -74,26 +76,35 @@ public final class Chart {
         double i = point.totalCurrent();
         return switch (cell.subject().kind()) {
             case TOTAL ->
-                quantity(
+                ofSource(
                         cell.quantity(),
                         point.resistance(0) + r,
                         circuit().source().emf(),
                         i);
-            case INTERNAL -> quantity(cell.quantity(), r, i * r, i);
-            case PART, GROUP, EXTERNAL ->
-                quantity(cell.quantity(), point.resistance(node), point.voltage(node), point.current(node));
+            case INTERNAL -> ofSource(cell.quantity(), r, i * r, i);
+            case PART, GROUP, EXTERNAL -> ofNode(cell.quantity(), node);
             case VOLTMETER -> cell.quantity() == Quantity.VOLTAGE ? point.voltage(node) : Double.NaN;
             case POINT -> cell.quantity() == Quantity.POTENTIAL ? potentialBefore[node] : Double.NaN;
         };
     }
 
-    private static double quantity(Quantity quantity, double resistance, double voltage, double current) {
+    private static double ofSource(Quantity quantity, double resistance, double voltage, double current) {
         return switch (quantity) {
             case RESISTANCE -> resistance;
             case VOLTAGE -> voltage;
             case CURRENT -> current;
-            // An ideal wire or an open switch turns nothing into heat, even where its share is not decided.
-            case POWER -> voltage == 0 || current == 0 ? 0 : voltage * current;
+            case POWER -> voltage * current;
+            case POTENTIAL -> Double.NaN;
+        };
+    }
+
+    private double ofNode(Quantity quantity, int node) {
+        int row = circuit().outline().sharing().row(node);
+        return switch (quantity) {
+            case RESISTANCE -> columns.ohms()[row];
+            case VOLTAGE -> columns.volts()[row];
+            case CURRENT -> columns.amperes()[row];
+            case POWER -> columns.watts()[row];
             case POTENTIAL -> Double.NaN;
         };
     }

@@ -2,9 +2,9 @@ package didaxis.core.analysis;
 
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Outline;
-import didaxis.core.circuit.Outline.Join;
 import didaxis.core.circuit.Part;
 import didaxis.core.circuit.Series;
+import didaxis.core.circuit.Sharing;
 import didaxis.core.circuit.Source;
 import java.util.Arrays;
 import java.util.List;
@@ -12,12 +12,8 @@ import java.util.Optional;
 import java.util.function.Function;
 
 /**
- * Resistance, voltage and current of every node of a circuit's outline, in time proportional to its size:
- * one loop folds (inner before outer), one unfolds (outer before inner).
- *
- * <p>Series and parallel are dual: neighbours in series have the current in common and divide the voltage by
- * their ohms, neighbours in parallel have the voltage in common and divide the current by their siemens. So
- * every node has one share and one quantity of its own, and what divides is what is common times the share.
+ * Resistance, voltage and current of every node of a circuit's outline, in time proportional to its size: one loop
+ * folds (inner before outer), one unfolds (outer before inner), and what a row has is told from its group's.
  *
  * <p>Ideal parts make limit cases, which are answers and not errors: an open switch has infinite resistance;
  * what lies in series with it carries no current; what lies beside an ideal wire has no voltage. NaN marks
@@ -38,23 +34,27 @@ public final class OperatingPoint {
     }
 
     private final Circuit circuit;
-    /** Of every node: ohms in series, siemens in parallel. */
-    private final double[] share;
-    /** Of every node: volts in series, amperes in parallel; last, the amperes that the source gives. */
-    private final double[] divided;
+    private final Sharing sharing;
+    private final int groups;
+    /**
+     * Every group's quantity, that of the loop being the source's current in amperes; then the terminal voltage; then
+     * every group's ohms. One array, since making it is a good part of the work.
+     */
+    private final double[] values;
 
     private Optional<Limits> limits = Optional.empty();
 
     private OperatingPoint(Circuit circuit) {
         this.circuit = circuit;
-        share = folded(circuit.outline());
-        divided = new double[share.length + 1];
+        sharing = circuit.outline().sharing();
+        groups = sharing.groups();
+        values = new double[2 * groups + 1];
     }
 
     public static Outcome of(Circuit circuit) {
         OperatingPoint point = new OperatingPoint(circuit);
         Source source = circuit.source();
-        double whole = point.resistance(0);
+        double whole = point.fold();
         if (whole == 0 && source.internalResistance() == 0) {
             return new Outcome.ShortedSource(circuit.parts().stream()
                     .filter(part -> part.resistance() == 0)
@@ -67,28 +67,33 @@ public final class OperatingPoint {
         return new Outcome.Found(point);
     }
 
-    /** The share of every node. Members stand behind their group; 1/0 and 1/∞ carry the limits. */
-    private static double[] folded(Outline outline) {
-        double[] share = outline.shares();
-        for (int i = share.length - 1; i > 0; i--) {
-            double brought = share[i];
-            if (outline.turns(i)) {
-                brought = 1 / brought;
-                share[i] = brought;
-            }
-            share[outline.parent(i)] += brought;
+    /** The ohms of every group and, still in the place of its quantity, its share; 1/0 and 1/∞ carry the limits. */
+    private double fold() {
+        int leaves = sharing.leaves();
+        for (int leaf = 0; leaf < leaves; leaf++) values[sharing.around(leaf)] += sharing.share(leaf);
+        for (int group = groups - 1; group > 0; group--) {
+            double sum = values[group];
+            double inverse = 1 / sum;
+            double share = sharing.turns(group) ? inverse : sum;
+            values[group] = share;
+            values[sharing.around(leaves + group)] += share;
+            values[ohmsAt(group)] = sharing.seriesInside(group) ? sum : inverse;
         }
-        if (outline.turns(0)) share[0] = 1 / share[0];
-        return share;
+        values[ohmsAt(0)] = values[0];
+        return values[0];
+    }
+
+    private int ohmsAt(int group) {
+        return groups + 1 + group;
     }
 
     private void unfold(double current, double voltage) {
-        Outline outline = circuit.outline();
-        divided[share.length] = current;
-        divided[0] = voltage;
-        for (int i = 1; i < share.length; i++) {
-            double own = divided[outline.common(i)] * share[i];
-            divided[i] = Double.isNaN(own) ? limits().of(i) : own;
+        int leaves = sharing.leaves();
+        values[0] = current;
+        values[groups] = voltage;
+        for (int group = 1; group < groups; group++) {
+            double own = values[sharing.common(leaves + group)] * values[group];
+            values[group] = Double.isNaN(own) ? limits().of(leaves + group) : own;
         }
     }
 
@@ -104,53 +109,92 @@ public final class OperatingPoint {
 
     /** Resistance in ohms of node i; infinite where it is open. */
     public double resistance(int i) {
-        Outline outline = circuit.outline();
-        if (outline.joinAbove(i) == Join.SERIES) return share[i];
-        int inside = i;
-        while (outline.join(inside) == Join.SAME) inside++;
-        if (outline.join(inside) == Join.NONE) return outline.ohms(inside);
-        if (outline.join(inside) == Join.PARALLEL) return 1 / share[inside];
-        // Its members' ohms again, since its own went into siemens, and one over those may be a figure off.
-        double ohms = 0;
-        for (int m = inside + 1; m < outline.end(inside); m = outline.end(m)) ohms += share[m];
-        return ohms;
+        return ohmsOf(sharing.row(i));
     }
 
     /** Voltage in volts across node i; NaN where it is undecided. */
     public double voltage(int i) {
-        boolean series = circuit.outline().joinAbove(i) == Join.SERIES;
-        return series ? divided[i] : common(i);
+        return voltsOf(sharing.row(i));
     }
 
     /** Current in amperes through node i; NaN where it is undecided. */
     public double current(int i) {
-        boolean series = circuit.outline().joinAbove(i) == Join.SERIES;
-        return series ? common(i) : divided[i];
+        return amperesOf(sharing.row(i));
     }
 
-    /** What node i and its neighbours have in common: amperes in series, volts in parallel. */
-    double common(int i) {
-        return divided[circuit.outline().common(i)];
+    double ohmsOf(int row) {
+        int group = row - sharing.leaves();
+        return group < 0 ? sharing.ohms(row) : values[ohmsAt(group)];
     }
 
-    /** Whether node i would take all that divides: a gap in series, a wire in parallel. */
-    boolean takesAll(int i) {
-        return share[i] == Double.POSITIVE_INFINITY;
+    double voltsOf(int row) {
+        double volts = values[sharing.voltsAt(row)] * sharing.voltsPer(row);
+        return Double.isNaN(volts) && inSeries(row) ? limits().of(row) : volts;
+    }
+
+    double amperesOf(int row) {
+        double amperes = values[sharing.amperesAt(row)] * sharing.amperesPer(row);
+        return Double.isNaN(amperes) && !inSeries(row) ? limits().of(row) : amperes;
+    }
+
+    boolean inSeries(int row) {
+        return sharing.seriesInside(sharing.around(row));
+    }
+
+    /** What a row and its neighbours have in common: amperes in series, volts in parallel. */
+    double commonOf(int row) {
+        return values[sharing.common(row)];
+    }
+
+    /** Every row at once. */
+    public Columns columns() {
+        Columns columns = Columns.of(sharing.leaves() + sharing.groups());
+        fill(columns);
+        return columns;
+    }
+
+    /** Every row at once, into columns as long as there are rows. */
+    public void fill(Columns columns) {
+        double[] volts = columns.volts();
+        double[] amperes = columns.amperes();
+        double[] watts = columns.watts();
+        for (int row = 0; row < volts.length; row++) {
+            double across = values[sharing.voltsAt(row)] * sharing.voltsPer(row);
+            double through = values[sharing.amperesAt(row)] * sharing.amperesPer(row);
+            volts[row] = across;
+            amperes[row] = through;
+            watts[row] = across * through;
+        }
+        int leaves = sharing.leaves();
+        for (int row = 0; row < leaves; row++) columns.ohms()[row] = sharing.ohms(row);
+        System.arraycopy(values, ohmsAt(0), columns.ohms(), leaves, groups);
+        if (sharing.hasIdeal()) fillLimits(columns);
+    }
+
+    private void fillLimits(Columns columns) {
+        for (int row = 0; row < columns.volts().length; row++) {
+            double volts = voltsOf(row);
+            double amperes = amperesOf(row);
+            columns.volts()[row] = volts;
+            columns.amperes()[row] = amperes;
+            // An ideal wire or an open switch turns nothing into heat, even where its share is not decided.
+            columns.watts()[row] = volts == 0 || amperes == 0 ? 0 : volts * amperes;
+        }
     }
 
     /** The current the source gives, in amperes. */
     public double totalCurrent() {
-        return divided[share.length];
+        return values[0];
     }
 
     /** Ideal wires side by side, a list for each place where they share a current in no decided way. */
     public List<List<String>> sharedCurrents() {
-        return limits.map(Limits::sharedCurrents).orElse(List.of());
+        return limits().sharedCurrents();
     }
 
     /** Open switches in a row, a list for each place where they share a voltage in no decided way. */
     public List<List<String>> sharedVoltages() {
-        return limits.map(Limits::sharedVoltages).orElse(List.of());
+        return limits().sharedVoltages();
     }
 
     /**

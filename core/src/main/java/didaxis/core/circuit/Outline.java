@@ -22,11 +22,7 @@ public final class Outline {
     private final int[] firstPart;
     private final List<Part> parts;
     private final Join[] joins;
-    private final Join[] joinsAbove;
-    private final int[] common;
-    private final boolean[] turns;
-    private final double[] ohms;
-    private final double[] shares;
+    private final Sharing sharing;
 
     /** How the members of a node are joined. */
     public enum Join {
@@ -45,37 +41,15 @@ public final class Outline {
         this.parent = parent;
         firstPart = new int[n + 1];
         joins = new Join[n];
-        joinsAbove = new Join[n];
-        common = new int[n];
-        turns = new boolean[n];
-        ohms = new double[n];
-        shares = new double[n];
         List<Part> found = new ArrayList<>();
         for (int i = 0; i < n; i++) {
             firstPart[i] = found.size();
             if (nodes[i] instanceof Part part) found.add(part);
-            layOut(i);
+            joins[i] = joinOf(nodes[i]);
         }
         firstPart[n] = found.size();
         parts = List.copyOf(found);
-    }
-
-    private void layOut(int i) {
-        int whole = parent[i];
-        joins[i] = joinOf(nodes[i]);
-        if (whole < 0) {
-            joinsAbove[i] = Join.SERIES;
-            common[i] = nodes.length;
-        } else {
-            joinsAbove[i] = joins[whole] == Join.SAME ? joinsAbove[whole] : joins[whole];
-            common[i] = turns[whole] ? whole : common[whole];
-        }
-        Join other = joinsAbove[i] == Join.SERIES ? Join.PARALLEL : Join.SERIES;
-        turns[i] = joins[i] == other;
-        if (nodes[i] instanceof Part part) {
-            ohms[i] = part.resistance();
-            shares[i] = joinsAbove[i] == Join.SERIES ? ohms[i] : 1 / ohms[i];
-        }
+        sharing = Sharing.of(this);
     }
 
     private static Join joinOf(Network node) {
@@ -140,38 +114,9 @@ public final class Outline {
         return joins[i];
     }
 
-    /**
-     * How node i is joined to its neighbours: one of the two. The whole is in series with the source's own
-     * resistance, and what lies inside a voltmeter's stretch is joined as the stretch is.
-     */
-    public Join joinAbove(int i) {
-        return joinsAbove[i];
-    }
-
-    /** Whether node i is a group joined one way inside and the other way outside. */
-    public boolean turns(int i) {
-        return turns[i];
-    }
-
-    /** The resistance in ohms of the part that node i is; 0 for what is no part. */
-    public double ohms(int i) {
-        return ohms[i];
-    }
-
-    /**
-     * What each part brings to its group: ohms in series, siemens in parallel. Groups are still at 0, and so are
-     * points, which bring nothing.
-     */
-    public double[] shares() {
-        return shares.clone();
-    }
-
-    /**
-     * The node whose voltage or current is what node i and its neighbours have in common: the parallel group whose
-     * voltage stands across them, or the branch whose current passes them; {@code size()} for the source's current.
-     */
-    public int common(int i) {
-        return common[i];
+    /** How voltage and current are shared. */
+    public Sharing sharing() {
+        return sharing;
     }
 
     /** The index behind node i's subtree. */
