@@ -6,8 +6,12 @@ import didaxis.core.circuit.Subject;
 import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
-/** V = 0 across an ideal wire and across all that lies beside one; R = 0 and P = 0 for the wire, and for what it shorts. */
+/**
+ * V = 0 across an ideal wire and across all that lies beside one; R = 0 and P = 0 for the wire, and for what it shorts.
+ * Gaps in a row that stand across no voltage have none either.
+ */
 final class NoVoltage implements Law {
     @Override
     public String id() {
@@ -16,7 +20,7 @@ final class NoVoltage implements Law {
 
     @Override
     public String reason(Terms terms) {
-        return "both ends are on the same wire: no " + terms.voltage();
+        return "both ends are at the same potential: no " + terms.voltage();
     }
 
     @Override
@@ -36,6 +40,22 @@ final class NoVoltage implements Law {
             boolean onWire = chart.point().resistance(stretch) == 0 || chart.bypassed(stretch);
             if (reading.kind() == Subject.Kind.VOLTMETER && onWire) relations.add(NoCurrent.zero(this, cell));
         }
+        structure.combinations().forEach(combination -> relations.addAll(gapsInARow(chart, combination)));
         return relations;
+    }
+
+    private List<Relation> gapsInARow(Chart chart, Structure.Combination combination) {
+        Optional<Cell> across = combination.voltage().map(Law::voltage).filter(cell -> chart.limit(cell) == 0);
+        if (across.isEmpty() || !combination.series()) return List.of();
+        List<Cell> gaps = combination.members().stream()
+                .filter(member -> Double.isInfinite(member.ohms()))
+                .flatMap(member -> member.voltage().stream())
+                .map(Law::voltage)
+                .toList();
+        // One alone has what its group has.
+        if (gaps.size() < 2) return List.of();
+        return gaps.stream()
+                .flatMap(gap -> Law.equal(this, List.of(across.get(), gap)).stream())
+                .toList();
     }
 }

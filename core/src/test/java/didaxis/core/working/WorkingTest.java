@@ -75,6 +75,7 @@ class WorkingTest {
                 "20 V : (A1 || V1[R1=6 + S1=open]) + R2=8",
                 "20 V : (R2=4 || (V1[R4=6 + S1=open] + R3=4)) + R1=8",
                 "25 V r=86 : (R1=93 || R2=24) || ((R3=49 || R4=4.6) + (S1=open || (S2=open + R5=out)))",
+                "58 V : R1=out + R2=3.4 + ((S4=open + S5=open) || (L6=81 + R7=6.9))",
                 "12 V : R1=8 + ((L1=2.5 + A1) || (V1[W1] + (A2 || H1=short)))"
             })
     void theWorkingReachesWhatWiresAndGapsLeave(String notation) {
