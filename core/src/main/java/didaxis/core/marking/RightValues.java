@@ -31,7 +31,8 @@ final class RightValues {
     private final Map<Cell, Span> asRounded = new HashMap<>();
 
     private final Map<Cell, Step> lastSteps = new HashMap<>();
-    private final Map<Cell, Span> known;
+    /** Everything, unwritten values as wide as rounding to the least figures makes them; and to one more, so narrower. */
+    private final List<Map<Cell, Span>> known;
 
     /**
      * @param working the steps from the given cells to all others
@@ -45,18 +46,19 @@ final class RightValues {
         this.relations = relations;
         this.style = style;
         this.written = spans(relations, given, right);
-        this.known = new HashMap<>(written);
+        this.known = List.of(new HashMap<>(written), new HashMap<>(written));
         given.forEach((cell, value) -> asRounded.put(cell, Span.exactly(value)));
         right.forEach((cell, read) -> asRounded.put(cell, asRounded(read, style)));
         for (Step step : working) {
             lastSteps.put(step.cell(), step);
             if (written.containsKey(step.cell())) continue;
-            known.put(step.cell(), inTheHead(step));
+            for (int more = 0; more < known.size(); more++)
+                known.get(more).put(step.cell(), inTheHead(step, known.get(more), style.leastFigures() + more));
         }
     }
 
     /** What an unwritten value may have been: as the working gives it, or as written values do, rounded or not. */
-    private Span inTheHead(Step step) {
+    private Span inTheHead(Step step, Map<Cell, Span> known, int figures) {
         Span span = step.formula().with(new Span.Arithmetic(known::get));
         if (!span.finite()) span = Span.exactly(step.value());
         for (Relation relation : relations.of(step.cell())) {
@@ -67,7 +69,7 @@ final class RightValues {
                 span = span.hull(other);
             }
         }
-        return span.widenedByRounding(style.leastFigures());
+        return span.widenedByRounding(figures);
     }
 
     private boolean nearTheTruth(Cell cell, double value) {
@@ -107,9 +109,12 @@ final class RightValues {
         }
         Step step = lastSteps.get(cell);
         if (step == null) return Optional.empty();
-        Span span = step.formula().with(new Span.Arithmetic(known::get));
-        boolean reached = span.finite() && style.reaches(span, read);
-        return reached ? Optional.of(derivation(step.law(), step.formula(), span, known)) : Optional.empty();
+        for (Map<Cell, Span> values : known) {
+            Span span = step.formula().with(new Span.Arithmetic(values::get));
+            if (span.finite() && style.reaches(span, read))
+                return Optional.of(derivation(step.law(), step.formula(), span, values));
+        }
+        return Optional.empty();
     }
 
     /**

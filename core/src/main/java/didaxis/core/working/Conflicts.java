@@ -27,7 +27,7 @@ final class Conflicts {
         return fewest(givens, some -> {
             Map<Cell, Double> known = Deduction.of(relations, Given.values(some), relations.cells())
                     .values();
-            return Solutions.of(new Fitting(chart, some), known).noneFits();
+            return Solutions.noneFits(new Fitting(chart, some), known);
         });
     }
 

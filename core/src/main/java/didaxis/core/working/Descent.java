@@ -18,7 +18,7 @@ record Descent(double[] end, boolean settled) {
     private static final double STANDS = 1e-9;
     private static final double STIFFEST = 1e10;
     private static final double LONGEST = 2;
-    private static final int ROUNDS = 200;
+    private static final int ROUNDS = 400;
     private static final int LATELY = 50;
     private static final double CRAWLS = 0.01;
 

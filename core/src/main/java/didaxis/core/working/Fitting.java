@@ -8,6 +8,7 @@ import didaxis.core.circuit.Part;
 import didaxis.core.circuit.Setting;
 import didaxis.core.circuit.Source;
 import didaxis.core.circuit.Subject;
+import didaxis.core.quantity.Quantity;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
@@ -17,6 +18,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import org.ejml.data.DMatrixRMaj;
+import org.ejml.dense.row.CommonOps_DDRM;
 
 /**
  * Circuits that fit what is given of one, by least squares over the logarithms of the resistances and the emf, so
@@ -77,6 +79,45 @@ final class Fitting {
                             ? known.get(setting(k))
                             : shape.value(setting(k)).orElse(1));
         return logs;
+    }
+
+    /**
+     * The same settings with every resistance so many times larger, and the emf, that the values come to the size of
+     * the givens, by least squares over the two factors' logarithms.
+     */
+    double[] scaled(double[] logs) {
+        double[] residuals = residuals(logs);
+        DMatrixRMaj exponents = new DMatrixRMaj(givens.size() + 2, 2);
+        DMatrixRMaj less = new DMatrixRMaj(givens.size() + 2, 1);
+        for (int k = 0; k < givens.size(); k++) {
+            Quantity quantity = givens.get(k).cell().quantity();
+            exponents.set(k, 0, weights[k] * voltsIn(quantity));
+            exponents.set(k, 1, weights[k] * ohmsIn(quantity));
+            less.set(k, 0, givens.get(k).value() == 0 ? 0 : -residuals[k]);
+        }
+        // A factor of which nothing is said stays 1.
+        for (int factor = 0; factor < 2; factor++) exponents.set(givens.size() + factor, factor, 1e-3);
+        DMatrixRMaj factors = new DMatrixRMaj(2, 1);
+        if (!CommonOps_DDRM.solve(exponents, less, factors)) return logs;
+        double[] scaled = logs.clone();
+        for (int k = 0; k < scaled.length; k++) scaled[k] += factors.get(k == parts.size() ? 0 : 1, 0);
+        return scaled;
+    }
+
+    private static int voltsIn(Quantity quantity) {
+        return switch (quantity) {
+            case RESISTANCE -> 0;
+            case VOLTAGE, CURRENT, POTENTIAL -> 1;
+            case POWER -> 2;
+        };
+    }
+
+    private static int ohmsIn(Quantity quantity) {
+        return switch (quantity) {
+            case RESISTANCE -> 1;
+            case VOLTAGE, POTENTIAL -> 0;
+            case CURRENT, POWER -> -1;
+        };
     }
 
     /** Whether the k-th setting is known, other than to be ideal. */

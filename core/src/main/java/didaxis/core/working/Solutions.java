@@ -20,26 +20,26 @@ final class Solutions {
     private static final double BESIDE = 8;
 
     private final Fitting fitting;
+    private final int enough;
     private final Random random = new Random(7);
     private final List<Fit> found = new ArrayList<>();
     private boolean exhausted = true;
 
-    private Solutions(Fitting fitting) {
+    private Solutions(Fitting fitting, int enough) {
         this.fitting = fitting;
+        this.enough = enough;
     }
 
     /**
-     * Searches from the circuit's own values, from many around them and from many around the first that fits.
+     * Searches from the circuit's own values brought to the givens' size, from many around them and from many around
+     * the first that fits.
      *
      * @param known what follows from the givens, and is so in every circuit that fits: there the search begins
      */
     static Solutions of(Fitting fitting, Map<Cell, Double> known) {
-        Solutions solutions = new Solutions(fitting);
-        double[] own = fitting.logs(known);
-        boolean[] free = new boolean[own.length];
-        for (int k = 0; k < free.length; k++) free[k] = !fitting.follows(k, known);
-        solutions.seek(own);
-        solutions.seekAround(own, free, DECADES);
+        Solutions solutions = new Solutions(fitting, LINE);
+        boolean[] free = free(fitting, known);
+        solutions.seekFirst(fitting.scaled(fitting.logs(known)), free);
         if (!solutions.found.isEmpty()) {
             // Another may lie decades away: a load behind a resistance takes the same power at two values.
             double[] first = solutions.found.get(0).logs();
@@ -49,18 +49,32 @@ final class Solutions {
         return solutions;
     }
 
+    /** Whether every search ends where nothing comes nearer, and none of them fits. */
+    static boolean noneFits(Fitting fitting, Map<Cell, Double> known) {
+        Solutions solutions = new Solutions(fitting, 1);
+        solutions.seekFirst(fitting.scaled(fitting.logs(known)), free(fitting, known));
+        return solutions.found.isEmpty() && solutions.exhausted;
+    }
+
+    private static boolean[] free(Fitting fitting, Map<Cell, Double> known) {
+        boolean[] free = new boolean[fitting.size()];
+        for (int k = 0; k < free.length; k++) free[k] = !fitting.follows(k, known);
+        return free;
+    }
+
     /** Distinct circuits that fit, the one nearest to the circuit's own values first. */
     List<Fit> found() {
         return List.copyOf(found);
     }
 
-    /** Whether every search ended where nothing comes nearer, and none of them fits. */
-    boolean noneFits() {
-        return found.isEmpty() && exhausted;
+    private void seekFirst(double[] own, boolean[] free) {
+        seek(own);
+        seekAround(own, free, DECADES);
+        if (found.isEmpty()) seekAround(own, free, 2 * DECADES);
     }
 
     private void seek(double[] logs) {
-        if (found.size() >= LINE) return;
+        if (found.size() >= enough) return;
         Fit end = fitting.descend(logs);
         exhausted &= end.settled();
         if (fitting.fits(end)) add(end);

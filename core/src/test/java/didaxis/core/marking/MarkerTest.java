@@ -223,6 +223,12 @@ class MarkerTest {
         // 20 V less an own 19.9 V: the difference keeps one figure, and 0.1 V is what the learner's own values give.
         findings = mark("20 V : R1=1k + R2=5.5", "R1 voltage 19.9 V", "R2 voltage 0.1 V");
         assertEquals(List.of("Right", "RoundedEarly"), kinds(findings));
+        // 13.2 mA from 2.04 V over 155 Ω, and 13.2 mA times 1.14 V; the true values are 13.1 mA and 14.8 mW.
+        findings = mark(
+                "9 V : (R1=820 || R2=970) + (R3=79k || R4=15) + ((R5=86 + R6=69) || (R7=79 + R8=900))",
+                "R5678 voltage 2.04 V",
+                "R5 power 0.0150 W");
+        assertEquals(List.of("Right", "RoundedEarly"), kinds(findings));
         // 2.41 A times 5 kΩ is 12.05 kV, in the head 12.1 kV, and 12.1 kV times 2.41 A is 29.2 kW; the true value is
         // 28.8 kW.
         findings =
