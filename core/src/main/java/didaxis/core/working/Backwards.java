@@ -138,23 +138,21 @@ public final class Backwards {
         List<Cell> unknowns =
                 new Reach(relations).togetherEnough(stalled.values().keySet(), asked);
         if (unknowns.isEmpty()) return new Outcome.Undecided(stalled);
-        Map<Cell, Double> known = Given.values(givens);
-        Map<Cell, Step> steps = new LinkedHashMap<>();
+        Map<Cell, Double> known = new LinkedHashMap<>(stalled.values());
+        List<Step> steps = new ArrayList<>();
         for (Cell unknown : unknowns) {
             double value = fit.value(unknown);
             known.put(unknown, value);
-            steps.put(
-                    unknown,
-                    new Step(Step.Phase.TOGETHER, new Together(unknowns), unknown, new Formula.Number(value), value));
+            steps.add(new Step(Step.Phase.TOGETHER, new Together(unknowns), unknown, new Formula.Number(value), value));
         }
         Deduction whole = deduce(known);
-        List<Step> all = new ArrayList<>(stalled.steps());
-        all.addAll(steps.values());
-        Set<Cell> told = new LinkedHashSet<>();
-        all.forEach(step -> told.add(step.cell()));
-        whole.steps().stream().filter(step -> told.add(step.cell())).forEach(all::add);
         if (!whole.unreached().isEmpty()) return new Outcome.Undecided(stalled);
-        return solved(new Deduction(all, whole.values(), Set.of()), fit);
+        steps.addAll(whole.steps());
+        Set<Cell> used = new LinkedHashSet<>(asked);
+        steps.forEach(step -> used.addAll(FormulaCells.in(step.formula())));
+        used.retainAll(stalled.values().keySet());
+        steps.addAll(0, Deduction.of(relations, Given.values(givens), used).steps());
+        return solved(new Deduction(steps, whole.values(), Set.of()), fit);
     }
 
     private Outcome contradictory(List<Given> disagreeing) {
