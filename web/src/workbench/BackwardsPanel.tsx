@@ -44,6 +44,7 @@ export function BackwardsPanel({ analysis, inHand, onInHand, onTake }: Backwards
     else next.delete(key)
     setHeld(next)
   }
+  const several = (data?.notations.length ?? 0) > 1
   return (
     <div>
       <Text fz="sm" c="dimmed">
@@ -79,27 +80,31 @@ export function BackwardsPanel({ analysis, inHand, onInHand, onTake }: Backwards
           )
         }}
       />
-      <Group gap="xs" my="sm">
-        {data?.notations.map((notation) => (
-          <Button
-            key={notation}
-            size="compact-sm"
-            px="sm"
-            variant={data.notations.length > 1 ? 'light' : 'filled'}
-            onClick={() => onTake(notation)}
-          >
-            {data.notations.length > 1 ? notation : t('backwards.take')}
+      <div className={several ? classes.several : classes.one}>
+        <Group gap="xs">
+          {data?.notations.map((notation) => (
+            <Button
+              key={notation}
+              size="compact-sm"
+              px="sm"
+              variant={several ? 'light' : 'filled'}
+              onClick={() => onTake(notation)}
+            >
+              {several ? notation : t('backwards.take')}
+            </Button>
+          ))}
+        </Group>
+        <Group gap="xs">
+          <Button size="compact-sm" variant="subtle" onClick={() => setHeld(new Map())}>
+            {t('backwards.clear')}
           </Button>
-        ))}
-        <Button size="compact-sm" variant="subtle" onClick={() => setHeld(new Map())}>
-          {t('backwards.clear')}
-        </Button>
-        {held && (
-          <Button size="compact-sm" variant="subtle" onClick={() => setHeld(undefined)}>
-            {t('backwards.reset')}
-          </Button>
-        )}
-      </Group>
+          {held && (
+            <Button size="compact-sm" variant="subtle" onClick={() => setHeld(undefined)}>
+              {t('backwards.reset')}
+            </Button>
+          )}
+        </Group>
+      </div>
       {data && !problem && <Working steps={data.steps} onInHand={onInHand} />}
     </div>
   )

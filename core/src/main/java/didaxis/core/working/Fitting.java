@@ -184,4 +184,11 @@ final class Fitting {
         }
         return true;
     }
+
+    /** Whether the circuit halfway between two has all that is given. */
+    boolean fitsBetween(Fit one, Fit other) {
+        double[] logs = new double[size()];
+        for (int k = 0; k < logs.length; k++) logs[k] = (one.logs()[k] + other.logs()[k]) / 2;
+        return fits(at(logs, true));
+    }
 }

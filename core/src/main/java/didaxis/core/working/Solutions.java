@@ -81,7 +81,8 @@ final class Solutions {
     }
 
     private void add(Fit fit) {
-        if (found.stream().noneMatch(fit::isSame)) found.add(fit);
+        // Readings leave room: what lies between two circuits that are one within it fits as well.
+        if (found.stream().noneMatch(one -> one.isSame(fit) || fitting.fitsBetween(one, fit))) found.add(fit);
     }
 
     private void seekAround(double[] centre, boolean[] free, double decades) {

@@ -1,6 +1,7 @@
 package didaxis.core.working;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import didaxis.core.analysis.Chart;
@@ -324,6 +325,17 @@ class BackwardsTest {
         givens.add(tooMuch);
         Backwards.Outcome.Contradictory contradictory = (Backwards.Outcome.Contradictory) work(circuit, givens, 5);
         assertTrue(contradictory.disagreeing().contains(tooMuch));
+    }
+
+    @Test
+    void circuitsThatDifferWithinTheReadingsRoomAreNotSeveral() {
+        // 12.03 V, 12.04 V and their like all have 9.1 W, the most that may be read there.
+        Circuit circuit = Notation.circuit("12 V r=4 : R1=2");
+        List<Given> givens = List.of(
+                new Given(Law.voltage(Subject.TOTAL), 12, 0.5),
+                new Given(Law.resistance(Subject.INTERNAL), 4, 0.05),
+                new Given(Law.power(Subject.part("R1")), 9.1, 0.05));
+        assertFalse(work(circuit, givens, 5) instanceof Backwards.Outcome.Several);
     }
 
     @Test
