@@ -10,11 +10,12 @@ export function StepEquation({ step }: { step: Schemas['StepView'] }) {
   const sides = step.text.split(' = ')
   if (sides.some((side) => side.length > LONGEST)) return <p className={classes.text}>{step.text}</p>
   const equal = (side: string) => `<mrow><mo form="infix">=</mo>${side}</mrow>`
+  const result = `<mn>${step.result}</mn>`
   return (
     <div role="math" aria-label={step.text} className={classes.lines}>
-      <Formula markup={step.symbol + equal(step.formula)} />
+      <Formula markup={step.symbol + equal(step.formula || result)} />
       {step.substitution && <Formula markup={equal(step.substitution)} />}
-      <Formula markup={equal(`<mn>${step.result}</mn>`)} />
+      {step.formula && <Formula markup={equal(result)} />}
     </div>
   )
 }

@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -135,6 +136,35 @@ class StyleTest {
             if (!row.get("id").asString().equals("R2")) continue;
             String shown = row.get("shown").get("resistance").asString();
             assertTrue(shown.startsWith(style.numbers().decimalSign() == ',' ? "1250" : "1.25"), shown);
+        }
+    }
+
+    /** In a value that is solved for no law is to be seen, nor the last figures of the search for it. */
+    @ParameterizedTest
+    @MethodSource("presets")
+    void unknownsSolvedTogetherAreWrittenInTheStylesFiguresOnly(HouseStyle style) {
+        teacher = school.signedIn("teacher");
+        String known = List.of("R1:voltage:4", "R2:resistance:6", "R3:resistance:2", "total:power:12").stream()
+                .map(one -> one.split(":"))
+                .map(one ->
+                        "{\"cell\":{\"subject\":\"%s\",\"quantity\":\"%s\"},\"text\":\"%s\"}".formatted((Object[]) one))
+                .collect(Collectors.joining(","));
+        JsonNode steps = teacher.post(
+                        "/api/circuits/backwards",
+                        "{\"notation\":\"12 V : R1=4 + R2=6 + R3=2\",\"style\":\"%s\",\"known\":[%s]}"
+                                .formatted(style.name(), known))
+                .json()
+                .get("steps");
+        List<JsonNode> together = steps.valueStream()
+                .filter(step -> step.get("phase").asString().equals("together"))
+                .toList();
+        assertFalse(together.isEmpty());
+        for (JsonNode step : together) {
+            assertEquals("", step.get("formula").asString());
+            assertTrue(step.get("text")
+                    .asString()
+                    .endsWith(" = " + step.get("result").asString()));
+            assertEquals(2, step.get("text").asString().split(" = ").length, step::toString);
         }
     }
 }

@@ -21,7 +21,7 @@ import java.util.Locale;
  * @param phase fold, total-current, unfold or power
  * @param subjects whose rows the step uses, its own first
  * @param reason the law as a teacher says it
- * @param symbol what the step gives, as MathML; formula and substitution likewise
+ * @param symbol what the step gives, as MathML; formula and substitution likewise, empty where there is none
  * @param text the whole step on one line
  */
 public record StepView(
@@ -44,10 +44,12 @@ public record StepView(
         AmountFormat format = style.numbers();
         Symbols symbols = new Symbols(style.terms());
         String result = format.print(Amount.of(step.value(), step.cell().quantity()));
-        String formula = FormulaText.print(step.formula(), symbols::text);
+        // A value that no law works out has no formula: a wire's 0 V, unknowns solved together.
+        boolean worked = !(step.formula() instanceof Formula.Number);
+        String formula = worked ? FormulaText.print(step.formula(), symbols::text) + " = " : "";
         String numbers = FormulaText.print(
                 step.formula(), cell -> format.number(deduction.values().get(cell)));
-        boolean calculated = !(step.formula() instanceof Formula.Of || step.formula() instanceof Formula.Number);
+        boolean calculated = worked && !(step.formula() instanceof Formula.Of);
         List<String> subjects = new ArrayList<>(List.of(step.cell().subject().id()));
         for (Cell used : FormulaCells.in(step.formula()))
             subjects.add(used.subject().id());
@@ -57,7 +59,7 @@ public record StepView(
                 subjects.stream().distinct().toList(),
                 step.law().reason(style.terms()),
                 symbols.mathMl(step.cell()),
-                FormulaMathMl.print(step.formula(), symbols::mathMl),
+                worked ? FormulaMathMl.print(step.formula(), symbols::mathMl) : "",
                 calculated
                         ? FormulaMathMl.print(
                                 step.formula(),
@@ -65,6 +67,6 @@ public record StepView(
                                         + format.number(deduction.values().get(cell)) + "</mn>")
                         : "",
                 result,
-                symbols.text(step.cell()) + " = " + formula + (calculated ? " = " + numbers : "") + " = " + result);
+                symbols.text(step.cell()) + " = " + formula + (calculated ? numbers + " = " : "") + result);
     }
 }
