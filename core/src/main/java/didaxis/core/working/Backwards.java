@@ -65,12 +65,14 @@ public final class Backwards {
     private final Relations relations;
     private final List<Given> givens;
     private final Set<Cell> asked;
+    private final Fitting fitting;
 
     private Backwards(Relations relations, Collection<Given> givens, Collection<Cell> asked) {
         this.chart = relations.chart();
         this.relations = relations;
         this.givens = List.copyOf(givens);
         this.asked = new LinkedHashSet<>(asked);
+        this.fitting = new Fitting(chart, givens);
     }
 
     /**
@@ -86,23 +88,22 @@ public final class Backwards {
         Deduction deduction = deduce(Given.values(givens));
         Optional<Outcome> conflict = new Conflicts(relations).among(givens).map(this::contradictory);
         if (conflict.isPresent()) return conflict.get();
-        Fitting fitting = new Fitting(chart, givens);
         if (deduction.unreached().isEmpty()) {
             // Nothing speaks against the values but the whole: a circuit of these settings must have them all.
-            boolean inexact = !Cancellation.lost(deduction).isEmpty();
-            return fitting.near(deduction.values(), inexact)
-                    .map(fit -> solved(deduction, fit))
+            Set<Cell> lost = Cancellation.lost(deduction);
+            return fitting.near(deduction.values(), !lost.isEmpty())
+                    .map(fit -> solved(deduction, lost, fit))
                     .orElseGet(() -> new Outcome.Undecided(deduction));
         }
-        return stalled(deduction, fitting);
+        return stalled(deduction);
     }
 
     /** Figures that the steps lose are told from the circuit that fits. */
-    private static Outcome solved(Deduction deduction, Fit fit) {
-        return new Outcome.Solved(deduction.told(Cancellation.lost(deduction), fit::value), fit.circuit());
+    private Outcome solved(Deduction deduction, Set<Cell> lost, Fit fit) {
+        return new Outcome.Solved(deduction.told(lost, fit::value), fitting.circuit(fit));
     }
 
-    private Outcome stalled(Deduction deduction, Fitting fitting) {
+    private Outcome stalled(Deduction deduction) {
         Solutions solutions = Solutions.of(fitting, deduction.values());
         if (solutions.found().isEmpty()) {
             return new Conflicts(relations)
@@ -116,7 +117,8 @@ public final class Backwards {
             return notEnough(deduction, all.get(0), alongside.get());
         }
         if (all.size() > 1) {
-            return new Outcome.Several(deduction, all.stream().map(Fit::circuit).toList());
+            return new Outcome.Several(
+                    deduction, all.stream().map(fitting::circuit).toList());
         }
         return together(deduction, all.get(0));
     }
@@ -129,8 +131,8 @@ public final class Backwards {
                 deduction,
                 alone.isEmpty() ? reach.togetherEnough(known, asked) : alone,
                 !alone.isEmpty(),
-                one.circuit(),
-                other.circuit());
+                fitting.circuit(one),
+                fitting.circuit(other));
     }
 
     /** The unknowns that are needed to go on are solved together, as one step; the rest follows from them. */
@@ -152,7 +154,8 @@ public final class Backwards {
         steps.forEach(step -> used.addAll(FormulaCells.in(step.formula())));
         used.retainAll(stalled.values().keySet());
         steps.addAll(0, Deduction.of(relations, Given.values(givens), used).steps());
-        return solved(new Deduction(steps, whole.values(), Set.of()), fit);
+        Deduction worked = new Deduction(steps, whole.values(), Set.of());
+        return solved(worked, Cancellation.lost(worked), fit);
     }
 
     private Outcome contradictory(List<Given> disagreeing) {

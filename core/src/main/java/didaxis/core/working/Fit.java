@@ -18,23 +18,24 @@ import java.util.Map;
  * @param settled whether the search ended because nothing near it comes nearer
  */
 record Fit(Circuit exact, Chart chart, double[] logs, boolean settled) {
-    private static final MathContext NOISE_FREE = new MathContext(9);
     private static final double DIFFERENT = 1e-4;
 
-    /** The circuit without the noise of the method in its last figures. */
-    Circuit circuit() {
+    /** The circuit with every setting to so many significant figures. */
+    Circuit rounded(int figures) {
+        MathContext to = new MathContext(figures);
         Map<String, Setting> settings = new LinkedHashMap<>();
         for (Part part : exact.parts()) {
             if (part.setting() instanceof Setting.Ohms ohms)
-                settings.put(part.label(), new Setting.Ohms(rounded(ohms.ohms())));
+                settings.put(part.label(), new Setting.Ohms(rounded(ohms.ohms(), to)));
         }
         Source source = exact.source();
         return exact.with(
-                new Source(rounded(source.emf()), rounded(source.internalResistance()), source.voltmeters()), settings);
+                new Source(rounded(source.emf(), to), rounded(source.internalResistance(), to), source.voltmeters()),
+                settings);
     }
 
-    private static double rounded(double value) {
-        return new BigDecimal(value).round(NOISE_FREE).doubleValue();
+    private static double rounded(double value, MathContext to) {
+        return new BigDecimal(value).round(to).doubleValue();
     }
 
     double value(Cell cell) {

@@ -29,6 +29,10 @@ final class Fitting {
     private static final double ROOM = 1e-6;
     private static final double LIGHTEST = 1e-3;
     private static final double FITS = 1e-7;
+    private static final double EXACT = 1e-9;
+    private static final int FEWEST_FIGURES = 3;
+    /** The method's own noise lies behind these. */
+    private static final int MOST_FIGURES = 9;
 
     private final Chart shape;
     private final Circuit circuit;
@@ -153,10 +157,13 @@ final class Fitting {
         Source given = circuit.source();
         double r = internal ? bounded(logs[parts.size() + 1]) : 0;
         Circuit trial = circuit.with(new Source(bounded(logs[parts.size()]), r, given.voltmeters()), settings);
-        Chart chart = OperatingPoint.of(trial).match(shape::with, shorted -> {
+        return new Fit(trial, chart(trial), logs, settled);
+    }
+
+    private Chart chart(Circuit trial) {
+        return OperatingPoint.of(trial).match(shape::with, shorted -> {
             throw new IllegalStateException("a circuit that had an operating point (" + circuit + ") must keep one");
         });
-        return new Fit(trial, chart, logs, settled);
     }
 
     private static double bounded(double log) {
@@ -183,6 +190,23 @@ final class Fitting {
             if (!(apart <= 1.5 * given.slack() + FITS * Math.max(given.value(), 1e-9))) return false;
         }
         return true;
+    }
+
+    private boolean hasWithinReading(Circuit trial) {
+        Chart chart = chart(trial);
+        return givens.stream()
+                .allMatch(given -> Math.abs(chart.value(given.cell()).orElse(Double.NaN) - given.value())
+                        <= given.slack() + EXACT * given.value());
+    }
+
+    /** The circuit of a fit, in as few figures as still have all that was read. */
+    Circuit circuit(Fit fit) {
+        boolean read = givens.stream().anyMatch(given -> given.slack() > 0);
+        for (int figures = FEWEST_FIGURES; read && figures < MOST_FIGURES; figures++) {
+            Circuit rounded = fit.rounded(figures);
+            if (hasWithinReading(rounded)) return rounded;
+        }
+        return fit.rounded(MOST_FIGURES);
     }
 
     /** Whether the circuit halfway between two has all that is given. */

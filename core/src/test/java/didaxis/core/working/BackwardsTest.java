@@ -365,6 +365,18 @@ class BackwardsTest {
     }
 
     @Test
+    void aCircuitFoundFromReadingsHasNoMoreFiguresThanTheyBear() {
+        // 12 V / 1.33 A = 9.0226 Ω, of which R2 is 6.02 Ω: 12.0 V over 9.02 Ω is read as 1.33 A again.
+        Circuit circuit = Notation.circuit("10 V : R1=1 + R2=1");
+        List<Given> givens = List.of(
+                new Given(Law.voltage(Subject.TOTAL), 12, 0.05),
+                new Given(Law.resistance(Subject.part("R1")), 3, 0.005),
+                new Given(Law.current(Subject.TOTAL), 1.33, 0.005));
+        Backwards.Outcome.Solved solved = (Backwards.Outcome.Solved) work(circuit, givens, 5);
+        assertEquals("12 V : R1=3 + R2=6.02", solved.circuit().toString());
+    }
+
+    @Test
     void whatIsMissingIsNamed() {
         Circuit circuit = Notation.circuit("16 V : R1=5 + (R2=12 || R3=4)");
         Backwards.Outcome outcome =
