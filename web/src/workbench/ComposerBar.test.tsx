@@ -1,23 +1,22 @@
-import { MantineProvider } from '@mantine/core'
-import { fireEvent, render, screen } from '@testing-library/react'
+import { fireEvent, screen } from '@testing-library/react'
 import { expect, test, vi } from 'vitest'
+import { shown } from '../test/shown'
 import { ComposerBar } from './ComposerBar'
 
 function bar(inHand: string, kind: string, setting: string, early?: string) {
   const onAct = vi.fn()
   const onDone = vi.fn()
-  render(
-    <MantineProvider env="test">
-      <ComposerBar
-        inHand={inHand}
-        kind={kind}
-        setting={setting}
-        onAct={onAct}
-        onDone={onDone}
-        early={early}
-        onEarlyTaken={() => undefined}
-      />
-    </MantineProvider>,
+  shown(
+    <ComposerBar
+      inHand={inHand}
+      kind={kind}
+      setting={setting}
+      onAct={onAct}
+      onDone={onDone}
+      early={early}
+      onEarlyTaken={() => undefined}
+    />,
+    () => ({}),
   )
   return { onAct, onDone }
 }
