@@ -64,7 +64,7 @@ public class DeductionBenchmark {
     @Benchmark
     public Deduction forwards() {
         Relations relations = Relations.of(chart, HouseStyle.RIDGE);
-        return Deduction.of(relations, Deduction.fromResistancesAndEmf(relations), all);
+        return Deduction.of(relations, Deduction.fromResistancesAndEmf(relations.chart()), all);
     }
 
     @Benchmark

@@ -46,7 +46,7 @@ public class MarkingBenchmark {
     public void write() {
         Relations relations = OperatingPoint.of(Notation.circuit("16 V : R1=5 + (R2=12 || R3=4) + (R4=9 || R5=6)"))
                 .match(point -> Relations.of(Chart.of(point)), shorted -> null);
-        Map<Cell, Double> givens = Deduction.fromResistancesAndEmf(relations);
+        Map<Cell, Double> givens = Deduction.fromResistancesAndEmf(relations.chart());
         List<Step> steps =
                 Deduction.of(relations, givens, relations.cells()).steps().subList(0, CELLS);
         marker = Marker.of(relations, givens.keySet(), MarkingStyle.STANDARD);

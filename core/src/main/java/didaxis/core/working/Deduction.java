@@ -1,5 +1,6 @@
 package didaxis.core.working;
 
+import didaxis.core.analysis.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Outline;
 import didaxis.core.circuit.Subject;
@@ -29,18 +30,13 @@ import java.util.function.ToDoubleFunction;
  */
 public record Deduction(List<Step> steps, Map<Cell, Double> values, Set<Cell> unreached) {
     /** The cells a circuit is set up from: every resistance and the emf. */
-    public static Map<Cell, Double> fromResistancesAndEmf(Relations relations) {
+    public static Map<Cell, Double> fromResistancesAndEmf(Chart chart) {
         Map<Cell, Double> givens = new LinkedHashMap<>();
-        for (Subject subject : relations.chart().rows()) {
+        for (Subject subject : chart.rows()) {
             boolean own = subject.kind() == Subject.Kind.PART || subject.kind() == Subject.Kind.INTERNAL;
-            if (own)
-                relations
-                        .chart()
-                        .value(Law.resistance(subject))
-                        .ifPresent(ohms -> givens.put(Law.resistance(subject), ohms));
+            if (own) chart.value(Law.resistance(subject)).ifPresent(ohms -> givens.put(Law.resistance(subject), ohms));
         }
-        givens.put(
-                Law.voltage(Subject.TOTAL), relations.chart().circuit().source().emf());
+        givens.put(Law.voltage(Subject.TOTAL), chart.circuit().source().emf());
         return givens;
     }
 

@@ -38,7 +38,7 @@ class MarkerTest {
             Relations relations = OperatingPoint.of(circuit).match(point -> Relations.of(Chart.of(point)), shorted -> {
                 throw new AssertionError(shorted);
             });
-            Map<Cell, Double> givens = Deduction.fromResistancesAndEmf(relations);
+            Map<Cell, Double> givens = Deduction.fromResistancesAndEmf(relations.chart());
             return new Sheet(
                     relations,
                     givens,

@@ -94,7 +94,7 @@ class WorkingTest {
                 if (chart.value(cell).isPresent()) all.add(cell);
             }
         }
-        var givens = Deduction.fromResistancesAndEmf(relations);
+        var givens = Deduction.fromResistancesAndEmf(relations.chart());
         Deduction deduction = Deduction.of(relations, givens, all);
         assertTrue(deduction.unreached().isEmpty(), () -> circuit + " " + deduction.unreached());
         Set<Cell> known = new HashSet<>(givens.keySet());
@@ -118,7 +118,7 @@ class WorkingTest {
                 relations(Notation.circuit("16 V : R1=5 + (R2=12 || R3=4)")).orElseThrow();
         Set<Cell> asked =
                 Set.of(Cell.of(Subject.part("R3"), Quantity.POWER), Cell.of(Subject.part("R2"), Quantity.CURRENT));
-        Deduction deduction = Deduction.of(relations, Deduction.fromResistancesAndEmf(relations), asked);
+        Deduction deduction = Deduction.of(relations, Deduction.fromResistancesAndEmf(relations.chart()), asked);
         AmountFormat format = AmountFormat.STANDARD;
         assertEquals(
                 List.of(

@@ -71,7 +71,7 @@ public record AnalysisView(
     public record SettingView(CellView cell, String text) {
         static List<SettingView> of(ChartedCircuit charted) {
             AmountFormat format = charted.style().numbers();
-            return Deduction.fromResistancesAndEmf(charted.relations()).entrySet().stream()
+            return Deduction.fromResistancesAndEmf(charted.chart()).entrySet().stream()
                     .filter(setting -> setting.getValue() > 0)
                     .map(setting -> new SettingView(
                             CellView.of(setting.getKey()),

@@ -13,14 +13,43 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 
-/**
- * A circuit worked in a house style.
- *
- * @param working the steps from its settings to every cell the style has
- */
-public record ChartedCircuit(Chart chart, HouseStyle style, Relations relations, Deduction working) {
+/** A circuit charted in a house style, for one request; what not every request needs is worked out when asked for. */
+public final class ChartedCircuit {
+    private final Chart chart;
+    private final HouseStyle style;
+    private Relations relations;
+    private Deduction working;
+
+    private ChartedCircuit(Chart chart, HouseStyle style) {
+        this.chart = chart;
+        this.style = style;
+    }
+
     public static ChartedCircuit of(Chart chart, HouseStyle style) {
-        Relations relations = Relations.of(chart, style);
+        return new ChartedCircuit(chart, style);
+    }
+
+    public Chart chart() {
+        return chart;
+    }
+
+    public HouseStyle style() {
+        return style;
+    }
+
+    /** The laws that hold in it, in the style's forms. */
+    public Relations relations() {
+        if (relations == null) relations = Relations.of(chart, style);
+        return relations;
+    }
+
+    /** The steps from its settings to every cell the style has. */
+    public Deduction working() {
+        if (working == null) working = Deduction.of(relations(), Deduction.fromResistancesAndEmf(chart), shown());
+        return working;
+    }
+
+    private List<Cell> shown() {
         List<Cell> all = new ArrayList<>();
         for (Subject row : chart.rows()) {
             for (Quantity quantity : style.columns()) all.add(Cell.of(row, quantity));
@@ -30,8 +59,7 @@ public record ChartedCircuit(Chart chart, HouseStyle style, Relations relations,
             all.add(Cell.of(reading, Quantity.POTENTIAL));
         }
         all.removeIf(cell -> hidden(cell, style) || trivial(cell, chart));
-        Deduction working = Deduction.of(relations, Deduction.fromResistancesAndEmf(relations), all);
-        return new ChartedCircuit(chart, style, relations, working);
+        return all;
     }
 
     /** That an ideal wire has no resistance, voltage or power needs no working. */
@@ -50,7 +78,7 @@ public record ChartedCircuit(Chart chart, HouseStyle style, Relations relations,
     /** What the style's chart shows in a cell: the true value, or the one that was carried on rounded. */
     public OptionalDouble value(Cell cell) {
         if (hidden(cell, style)) return OptionalDouble.empty();
-        Double carried = style.carryRounded() ? working.values().get(cell) : null;
+        Double carried = style.carryRounded() ? working().values().get(cell) : null;
         return carried == null ? chart.value(cell) : OptionalDouble.of(carried);
     }
 
@@ -58,7 +86,7 @@ public record ChartedCircuit(Chart chart, HouseStyle style, Relations relations,
     public List<Check> checks() {
         List<Check> exact = Check.all(chart);
         if (!style.carryRounded()) return exact;
-        List<Check> carried = new ArrayList<>(CarriedChecks.of(relations, working));
+        List<Check> carried = new ArrayList<>(CarriedChecks.of(relations(), working()));
         carried.add(exact.get(exact.size() - 1));
         return carried;
     }

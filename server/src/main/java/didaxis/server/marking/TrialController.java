@@ -87,7 +87,7 @@ class TrialController {
     /** The given cells; where nothing is said, what a circuit is set up from. */
     private static Set<Cell> given(Trial trial, Chart chart, Relations relations) {
         if (trial.given() == null)
-            return Deduction.fromResistancesAndEmf(relations).keySet();
+            return Deduction.fromResistancesAndEmf(relations.chart()).keySet();
         Set<Cell> given = new LinkedHashSet<>();
         for (CellView cell : trial.given()) {
             if (cell == null) throw Problem.badRequest("A given cell needs a subject and a quantity.");
