@@ -1,9 +1,7 @@
-import { MantineProvider } from '@mantine/core'
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
-import { act, fireEvent, render, screen } from '@testing-library/react'
-import { createMemoryRouter, RouterProvider } from 'react-router'
-import { afterEach, beforeEach, expect, test, vi } from 'vitest'
+import { act, fireEvent, screen } from '@testing-library/react'
+import { beforeEach, expect, test, vi } from 'vitest'
 import type { Schemas } from '../api/client'
+import { answer, shown, type Asked } from '../test/shown'
 import AnswerSheet from './AnswerSheet'
 
 const cell = (subject: string) => ({ subject, quantity: 'current' }) as const
@@ -32,83 +30,62 @@ const sheet = {
   boxes: [box('R1', '2'), box('R2')],
 } as unknown as Schemas['SheetView']
 
-/** What the server is asked, and what it says; a number is a status with a problem, 0 a broken line. */
-let asked: { method: string; path: string; body: { revision: number; answers: { text: string }[] } }[]
-let says: (method: string, path: string) => object | number
+const kept = { revision: 4, keptAt: '2026-01-01T08:01:00Z', readings: [] }
+let says: (asked: Asked) => object
 
 beforeEach(() => {
-  asked = []
-  says = (method) =>
-    method === 'GET' ? sheet : { revision: 4, keptAt: '2026-01-01T08:01:00Z', readings: [] }
-  vi.stubGlobal('fetch', async (request: Request) => {
-    const path = new URL(request.url).pathname
-    if (request.method !== 'GET')
-      asked.push({ method: request.method, path, body: await request.clone().json() })
-    const answer = says(request.method, path)
-    if (answer === 0) throw new TypeError('broken line')
-    const status = typeof answer === 'number' ? answer : 200
-    const problem = { detail: 'This sheet was changed in another tab.', title: 'Conflict' }
-    return new Response(JSON.stringify(status === 200 ? answer : problem), {
-      status,
-      headers: { 'Content-Type': 'application/json' },
-    })
-  })
+  says = ({ method }) => (method === 'GET' ? sheet : kept)
 })
 
-afterEach(() => vi.unstubAllGlobals())
-
 async function open() {
-  const router = createMemoryRouter([{ path: '/work/:workId', element: <AnswerSheet /> }], {
-    initialEntries: ['/work/7'],
-  })
-  render(
-    <MantineProvider env="test">
-      <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
-        <RouterProvider router={router} />
-      </QueryClientProvider>
-    </MantineProvider>,
-  )
+  const { asked } = shown(<AnswerSheet />, (one) => says(one), { at: '/work/7', pattern: '/work/:workId' })
   await screen.findByText('Boot dryer')
-  return document.querySelectorAll<HTMLInputElement>('input[data-box]')
+  return {
+    boxes: document.querySelectorAll<HTMLInputElement>('input[data-box]'),
+    sent: () =>
+      asked.filter(({ method }) => method !== 'GET') as (Asked & {
+        body: { revision: number; answers: { text: string }[] }
+      })[],
+  }
 }
 
 const soon = (check: () => void) => act(() => vi.waitFor(check, { timeout: 15_000 }))
-const kept = () => screen.getByTestId('kept').textContent
+const state = () => screen.getByTestId('kept').textContent
 
 test('what is typed is kept once typing pauses, on top of the revision it was begun from', async () => {
-  const boxes = await open()
+  const { boxes, sent } = await open()
   expect(boxes[0]!.value).toBe('2')
   fireEvent.change(boxes[1]!, { target: { value: '0.' } })
   fireEvent.change(boxes[1]!, { target: { value: '0.5' } })
-  expect(kept()).toBe('keeping…')
-  await soon(() => expect(kept()).toMatch(/^kept /))
-  expect(asked.map((one) => one.method)).toEqual(['PUT'])
-  expect(asked[0]!.body.revision).toBe(3)
-  expect(asked[0]!.body.answers.map((answer) => answer.text)).toEqual(['2', '0.5'])
+  expect(state()).toBe('keeping…')
+  await soon(() => expect(state()).toMatch(/^kept /))
+  expect(sent().map((one) => one.method)).toEqual(['PUT'])
+  expect(sent()[0]!.body.revision).toBe(3)
+  expect(sent()[0]!.body.answers.map(({ text }) => text)).toEqual(['2', '0.5'])
   fireEvent.change(boxes[1]!, { target: { value: '0.6' } })
-  await soon(() => expect(asked[1]?.body.revision).toBe(4))
+  await soon(() => expect(sent()[1]?.body.revision).toBe(4))
 })
 
 test('a broken line loses nothing: it is said, and what was typed is kept when the line is back', async () => {
-  const boxes = await open()
-  says = () => 0
+  const { boxes } = await open()
+  says = () => new TypeError('broken line')
   fireEvent.change(boxes[1]!, { target: { value: '0.5' } })
-  await soon(() => expect(kept()).toContain('not kept yet'))
+  await soon(() => expect(state()).toContain('not kept yet'))
   expect(boxes[1]!.value).toBe('0.5')
-  says = () => ({ revision: 4, keptAt: '2026-01-01T08:01:00Z', readings: [] })
-  await soon(() => expect(kept()).toMatch(/^kept /))
+  says = () => kept
+  await soon(() => expect(state()).toMatch(/^kept /))
 })
 
 test('the older of two tabs is told, and overwrites nothing', async () => {
-  const boxes = await open()
-  says = () => 409
+  const { boxes } = await open()
+  says = () => answer(409, { title: 'Conflict', detail: 'This sheet was changed in another tab.' })
   fireEvent.change(boxes[0]!, { target: { value: '9' } })
   await soon(() => expect(screen.getByRole('alert').textContent).toContain('changed in another tab'))
   expect(screen.getByRole('alert').querySelector('a')?.getAttribute('href')).toBe('/work/7')
 })
 
 test('Enter goes from box to box and then to sending, which says what is missing', async () => {
-  const boxes = await open()
+  const { boxes } = await open()
   boxes[0]!.focus()
   fireEvent.keyDown(boxes[0]!, { key: 'Enter' })
   expect(document.activeElement).toBe(boxes[1])
@@ -116,4 +93,29 @@ test('Enter goes from box to box and then to sending, which says what is missing
   expect(document.activeElement?.id).toBe('send')
   fireEvent.click(document.activeElement!)
   expect(await screen.findByText(/1 box is still empty/)).toBeTruthy()
+})
+
+test('a sheet is sent when the learner says so, with all that was typed; what goes wrong is said', async () => {
+  const { boxes, sent } = await open()
+  fireEvent.change(boxes[1]!, { target: { value: '0.5' } })
+  says = () => new TypeError('broken line')
+  fireEvent.click(screen.getByRole('button', { name: 'Send' }))
+  const yes = () => screen.getAllByRole('button', { name: 'Send' }).at(-1)!
+  await screen.findByText(/^Send now\?/)
+  fireEvent.click(yes())
+  expect((await screen.findByRole('alert')).textContent).toContain('What you wrote is still here.')
+  expect(boxes[1]!.value).toBe('0.5')
+  const done = {
+    ...sheet,
+    state: 'sent',
+    sentAt: '2026-01-01T08:02:00Z',
+    boxes: [box('R1', '2'), box('R2', '0.5')],
+  }
+  says = ({ method }) => (method === 'GET' ? done : kept)
+  fireEvent.click(yes())
+  await screen.findByText(/^Sent /)
+  const last = sent().at(-1)!
+  expect(`${last.method} ${last.path}`).toBe('POST /api/my/work/7/submission')
+  expect(last.body.answers.map(({ text }) => text)).toEqual(['2', '0.5'])
+  expect(document.querySelector<HTMLInputElement>('input[data-box]')!.readOnly).toBe(true)
 })

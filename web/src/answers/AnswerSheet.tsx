@@ -86,7 +86,7 @@ function OpenSheet({ sheet }: { sheet: Schemas['SheetView'] }) {
 function KeptState({ answers }: { answers: ReturnType<typeof useKeptAnswers> }) {
   const { t } = useTranslation()
   if (answers.error) {
-    const reason = answers.error instanceof ProblemError ? answers.error.problem.title : t('ui.unreachable')
+    const reason = answers.error instanceof ProblemError ? answers.error.problem.title : answers.error.message
     return t('work.notKept', { reason })
   }
   if (answers.dirty) return t('work.keeping')

@@ -1,7 +1,7 @@
 import { Button, Group, Modal, Stack, Text } from '@mantine/core'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
-import { body, client, ProblemError } from '../api/client'
+import { body, client } from '../api/client'
 import { answersOf } from './useKeptAnswers'
 
 interface SendDialogProps {
@@ -43,7 +43,7 @@ export default function SendDialog({ opened, onClose, workId, texts, open, unrea
         </Text>
         {send.isError && (
           <Text c="var(--mantine-color-error)" role="alert">
-            {send.error instanceof ProblemError ? send.error.message : t('ui.unreachable')}
+            {send.error.message}
           </Text>
         )}
         <Group justify="flex-end">

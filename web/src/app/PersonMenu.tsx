@@ -3,9 +3,9 @@ import { useMounted } from '@mantine/hooks'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState, type ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
-import { client, ProblemError } from '../api/client'
+import { client } from '../api/client'
 import { sessionQuery } from '../api/queries'
-import { notify } from '../ui/notify'
+import { notifyFailure } from '../ui/notify'
 
 /** Who is signed in, light or dark, and the way out; it opens as it comes, since it is fetched when it is asked for. */
 export default function PersonMenu({ displayName, face }: { displayName: string; face: ReactNode }) {
@@ -22,7 +22,7 @@ export default function PersonMenu({ displayName, face }: { displayName: string;
       // The screens are gone by now; what they had been told goes after them.
       queries.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== sessionQuery.queryKey[0] })
     },
-    onError: (error) => notify(error instanceof ProblemError ? error.message : t('ui.unreachable')),
+    onError: notifyFailure,
   })
   return (
     <Menu

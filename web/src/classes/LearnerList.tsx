@@ -6,6 +6,7 @@ import { useTranslation } from 'react-i18next'
 import { body, client, type Schemas } from '../api/client'
 import list from '../desk/Desk.module.css'
 import { Empty } from '../ui/Empty'
+import { notifyFailure } from '../ui/notify'
 
 type Learner = Schemas['Learner']
 
@@ -40,6 +41,7 @@ export function LearnerList({ classId, learners }: { classId: number; learners: 
         }),
       ),
     onSuccess: () => add.reset(),
+    onError: notifyFailure,
   })
   const remove = useMutation({
     mutationFn: (learnerId: number) =>
@@ -50,6 +52,7 @@ export function LearnerList({ classId, learners }: { classId: number; learners: 
       setLeaving(undefined)
       refresh()
     },
+    onError: notifyFailure,
   })
   const told = add.data ?? renew.data
   const submit = (event: FormEvent) => {

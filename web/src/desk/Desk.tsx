@@ -8,7 +8,7 @@ import { assignmentsQuery, questionsQuery } from '../api/queries'
 import { Empty } from '../ui/Empty'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
-import { notify } from '../ui/notify'
+import { notify, notifyFailure } from '../ui/notify'
 import { Screen } from '../ui/Screen'
 import { atMoment } from '../ui/when'
 import classes from './Desk.module.css'
@@ -83,6 +83,7 @@ function Questions() {
   const restore = useMutation({
     mutationFn: (id: number) => client.POST('/api/questions/{id}/restoration', { params: { path: { id } } }),
     onSuccess: refresh,
+    onError: notifyFailure,
   })
   const remove = useMutation({
     mutationFn: (question: Schemas['QuestionSummary']) =>
@@ -99,6 +100,7 @@ function Questions() {
         true,
       )
     },
+    onError: notifyFailure,
   })
   if (questions.isError) return <Failed error={questions.error} onRetry={() => void questions.refetch()} />
   if (questions.isPending) return <Loading />

@@ -1,7 +1,9 @@
 import { MantineProvider } from '@mantine/core'
+import { Notifications, notifications } from '@mantine/notifications'
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { render } from '@testing-library/react'
 import type { ReactNode } from 'react'
+import { MemoryRouter, Route, Routes } from 'react-router'
 import { onTestFinished, vi } from 'vitest'
 
 /** What was asked of the server. */
@@ -15,8 +17,15 @@ export interface Asked {
 export const answer = (status: number, said: object) =>
   new Response(JSON.stringify(said), { status, headers: { 'Content-Type': 'application/json' } })
 
-/** Shows an element within what every screen stands in, against a server that says this and tells what it was asked. */
-export function shown(element: ReactNode, says: (asked: Asked) => object) {
+/**
+ * Shows an element within what every screen stands in, against a server that says this and tells what it was asked; an
+ * error is a broken line. The place is the address, and its pattern where the element reads it.
+ */
+export function shown(
+  element: ReactNode,
+  says: (asked: Asked) => object,
+  { at = '/', pattern = '*' }: { at?: string; pattern?: string } = {},
+) {
   const asked: Asked[] = []
   vi.stubGlobal('fetch', async (request: Request) => {
     const text = await request.text()
@@ -27,14 +36,30 @@ export function shown(element: ReactNode, says: (asked: Asked) => object) {
     }
     asked.push(one)
     const said = says(one)
+    if (said instanceof Error) throw said
     return said instanceof Response ? said : answer(200, said)
   })
-  onTestFinished(() => void vi.unstubAllGlobals())
+  onTestFinished(() => {
+    vi.unstubAllGlobals()
+    notifications.clean()
+  })
   const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } })
   render(
     <MantineProvider env="test">
-      <QueryClientProvider client={queries}>{element}</QueryClientProvider>
+      <Notifications />
+      <QueryClientProvider client={queries}>
+        <MemoryRouter initialEntries={[at]}>
+          <Routes>
+            <Route path={pattern} element={element} />
+          </Routes>
+        </MemoryRouter>
+      </QueryClientProvider>
     </MantineProvider>,
   )
-  return { asked, queries }
+  /** What was asked for that changes something, one line each. */
+  const sent = () =>
+    asked
+      .filter(({ method }) => method !== 'GET')
+      .map(({ method, path, body }) => [method, path, JSON.stringify(body)].join(' ').trim())
+  return { asked, sent, queries }
 }

@@ -11,3 +11,6 @@ export function notify(message: ReactNode, offersUndo = false) {
     closeButtonProps: { 'aria-label': i18next.t('ui.close') },
   })
 }
+
+/** Says what went wrong where there is no better place to say it. */
+export const notifyFailure = (error: Error) => notify(error.message)

@@ -1,6 +1,5 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react'
 import { useState } from 'react'
-import { MemoryRouter } from 'react-router'
 import { expect, test, vi } from 'vitest'
 import type { Schemas } from '../api/client'
 import { shown } from '../test/shown'
@@ -64,12 +63,7 @@ const pair = { kind: 'series', sentence: 'S1 and R1 are in series.', members: []
 
 function board() {
   acts.mockReset()
-  const { asked } = shown(
-    <MemoryRouter>
-      <Bench />
-    </MemoryRouter>,
-    ({ path }) => (path.endsWith('/pair') ? pair : []),
-  )
+  const { asked } = shown(<Bench />, ({ path }) => (path.endsWith('/pair') ? pair : []))
   return asked
 }
 

@@ -1,12 +1,12 @@
-import { MantineProvider } from '@mantine/core'
-import { fireEvent, render, screen } from '@testing-library/react'
+import { fireEvent, screen } from '@testing-library/react'
 import { useState } from 'react'
 import { expect, test } from 'vitest'
 import type { Schemas } from '../api/client'
+import { shown } from '../test/shown'
 import { startingUses, type Uses } from './cells'
 import { ChartTable } from './ChartTable'
 
-const shown = { resistance: '5.00', voltage: '10.0', current: '2.00', power: '20.0' }
+const printed = { resistance: '5.00', voltage: '10.0', current: '2.00', power: '20.0' }
 const analysis = {
   wholeWord: 'total',
   overRated: [],
@@ -15,7 +15,7 @@ const analysis = {
     { quantity: 'current', symbol: 'I', word: 'current', unit: 'A' },
   ],
   rows: [
-    { id: 'R1', kind: 'part', members: ['R1'], resistance: 5, shown, condition: 'normal' },
+    { id: 'R1', kind: 'part', members: ['R1'], resistance: 5, shown: printed, condition: 'normal' },
     { id: 'S1', kind: 'part', members: ['S1'], shown: { current: '0' }, condition: 'no-current' },
   ],
 } as unknown as Schemas['AnalysisView']
@@ -24,21 +24,19 @@ function Held() {
   const [uses, setUses] = useState<Uses>(startingUses(analysis.rows))
   const [row, setRow] = useState('')
   return (
-    <MantineProvider env="test">
-      <ChartTable
-        analysis={analysis}
-        uses={uses}
-        onUses={setUses}
-        selected={row}
-        onSelect={setRow}
-        onCell={() => undefined}
-      />
-    </MantineProvider>
+    <ChartTable
+      analysis={analysis}
+      uses={uses}
+      onUses={setUses}
+      selected={row}
+      onSelect={setRow}
+      onCell={() => undefined}
+    />
   )
 }
 
 test('a cell is turned by click and by key, and takes marks by digit', () => {
-  render(<Held />)
+  shown(<Held />, () => ({}))
   const cell = () => screen.getByRole('button', { name: /^current of R1/ })
   expect(cell().dataset.use).toBe('withheld')
   fireEvent.click(cell())
@@ -51,7 +49,7 @@ test('a cell is turned by click and by key, and takes marks by digit', () => {
 })
 
 test('a row is lit when it is chosen, and what does not exist is said in a word', () => {
-  render(<Held />)
+  shown(<Held />, () => ({}))
   fireEvent.click(screen.getByRole('button', { name: 'R1' }))
   expect(document.querySelector('[data-row=R1]')?.getAttribute('aria-selected')).toBe('true')
   expect(document.querySelector('[data-row=S1]')?.textContent).toContain('open')

@@ -4,7 +4,7 @@ import { useMutation } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import type { CircuitRequest } from '../api/queries'
-import { notify } from '../ui/notify'
+import { notifyFailure } from '../ui/notify'
 import classes from './BoardTools.module.css'
 import { download, fetchFile, FILE_KINDS, type FileKind } from './files'
 import { OpenDialog } from './OpenDialog'
@@ -27,7 +27,7 @@ export function CircuitMenu({ request, ready, onTake }: CircuitMenuProps) {
   const save = useMutation({
     mutationFn: (kind: FileKind) => fetchFile(kind, request),
     onSuccess: download,
-    onError: (error) => notify(error.message),
+    onError: notifyFailure,
   })
   const onPaper = new URLSearchParams({ circuit: request.notation, style: request.style ?? '' })
   return (

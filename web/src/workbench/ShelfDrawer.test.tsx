@@ -10,14 +10,10 @@ const kept = [
 
 function open(shelf: object[], notation?: string) {
   const taken: string[] = []
-  const { asked } = shown(
+  const { sent } = shown(
     <ShelfDrawer opened onClose={() => undefined} notation={notation} onTake={(one) => taken.push(one)} />,
     ({ method }) => (method === 'GET' ? shelf : (kept[0] ?? {})),
   )
-  const sent = () =>
-    asked
-      .filter(({ method }) => method !== 'GET')
-      .map(({ method, path, body }) => `${method} ${path} ${JSON.stringify(body)}`)
   return { sent, taken }
 }
 

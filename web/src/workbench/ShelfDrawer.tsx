@@ -8,7 +8,7 @@ import { shelfQuery } from '../api/queries'
 import { Empty } from '../ui/Empty'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
-import { notify } from '../ui/notify'
+import { notify, notifyFailure } from '../ui/notify'
 import { atMoment } from '../ui/when'
 import classes from './ShelfDrawer.module.css'
 
@@ -123,16 +123,15 @@ function ShelfRow({ circuit, onTake }: { circuit: Kept; onTake: () => void }) {
   const queries = useQueryClient()
   const at = { params: { path: { id: circuit.id } } }
   const refresh = () => void queries.invalidateQueries({ queryKey: shelfQuery.queryKey })
-  const failed = (error: Error) => notify(error.message)
   const copy = useMutation({
     mutationFn: () => client.POST('/api/shelf/{id}/copy', at),
     onSuccess: refresh,
-    onError: failed,
+    onError: notifyFailure,
   })
   const restore = useMutation({
     mutationFn: () => client.POST('/api/shelf/{id}/restoration', at),
     onSuccess: refresh,
-    onError: failed,
+    onError: notifyFailure,
   })
   const remove = useMutation({
     mutationFn: () => client.DELETE('/api/shelf/{id}', at),
@@ -148,7 +147,7 @@ function ShelfRow({ circuit, onTake }: { circuit: Kept; onTake: () => void }) {
         true,
       )
     },
-    onError: failed,
+    onError: notifyFailure,
   })
   return (
     <li className={classes.row}>

@@ -1,0 +1,65 @@
+import { fireEvent, screen, waitFor } from '@testing-library/react'
+import { expect, test } from 'vitest'
+import { answer, shown, type Asked } from '../test/shown'
+import Desk from './Desk'
+
+const dryer = { id: 3, title: 'Boot dryer', notation: '16 V : R1=5 + R2=3', marks: 8 }
+const handedOut = {
+  id: 9,
+  title: 'Boot dryer',
+  classroomId: 2,
+  classroom: 'Workshop class',
+  dueAt: '2999-01-01T08:00:00Z',
+  released: false,
+  learners: 8,
+  sent: 8,
+  working: 0,
+}
+
+function open(questions: object[], assignments: object[], changes: (asked: Asked) => object = () => ({})) {
+  return shown(<Desk />, (asked) =>
+    asked.method !== 'GET' ? changes(asked) : asked.path === '/api/questions' ? questions : assignments,
+  )
+}
+
+test('an empty desk says what to do first', async () => {
+  open([], [])
+  expect(await screen.findByText(/Type a circuit on the workbench/)).toBeTruthy()
+  expect(await screen.findByText('Nothing is waiting for you.')).toBeTruthy()
+})
+
+test('sheets that are all in call for the teacher, those handed back do not', async () => {
+  open([], [handedOut, { ...handedOut, id: 10, title: 'Beacon lamps', released: true }])
+  expect((await screen.findByText(/^All due sheets are in/)).closest('a')?.getAttribute('href')).toBe(
+    '/results/2',
+  )
+  expect(screen.queryByText('Beacon lamps')).toBeNull()
+})
+
+test('a question that was removed is offered back', async () => {
+  const { sent } = open([dryer], [])
+  fireEvent.click(await screen.findByRole('button', { name: 'Remove Boot dryer' }))
+  await screen.findByText(/was removed/)
+  fireEvent.click(screen.getByRole('button', { name: 'Undo' }))
+  await waitFor(() =>
+    expect(sent()).toEqual(['DELETE /api/questions/3', 'POST /api/questions/3/restoration']),
+  )
+})
+
+test('a question that cannot be removed is still there, and why is said', async () => {
+  open([dryer], [], () => answer(409, { detail: 'This question was changed elsewhere.' }))
+  fireEvent.click(await screen.findByRole('button', { name: 'Remove Boot dryer' }))
+  expect(await screen.findByText('This question was changed elsewhere.')).toBeTruthy()
+  expect(screen.getByText('Boot dryer')).toBeTruthy()
+})
+
+test('a list that cannot be fetched can be asked for again', async () => {
+  let broken = true
+  shown(<Desk />, ({ path }) =>
+    path !== '/api/questions' ? [] : broken ? new TypeError('broken line') : [dryer],
+  )
+  expect((await screen.findByRole('alert')).textContent).toContain('The server cannot be reached.')
+  broken = false
+  fireEvent.click(screen.getByRole('button', { name: 'Try again' }))
+  expect(await screen.findByText('Boot dryer')).toBeTruthy()
+})
