@@ -5,10 +5,13 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 
@@ -19,6 +22,9 @@ import java.util.Map;
 public final class KeyToPaint {
     private static final int WARM_UP = 20;
     private static final int KEYS = 100;
+    private static final int IDLE = 3;
+    private static final int WAITING = 4;
+    private static final int STOLEN = 7;
     private static final String SIXTEEN_PARTS =
             "24 V r=0.4 : R1=3 + (R2=24 || (R3=6 + (R4=20 || R5=5))) + (R6=4 || R7=9 || R8=3) + R9=2"
                     + " + (R10=8 || (R11=4 + R12=6)) + ((R13=7 + R14=5) || R15=9) + R16=11";
@@ -56,7 +62,7 @@ public final class KeyToPaint {
 
     private KeyToPaint() {}
 
-    public static void main(String[] arguments) {
+    public static void main(String[] arguments) throws IOException {
         String demo = arguments.length > 0 ? arguments[0] : "http://localhost:8080";
         List<Object> server = new ArrayList<>();
         try (Playwright playwright = Playwright.create(
@@ -78,6 +84,7 @@ public final class KeyToPaint {
             page.navigate(demo + "/workbench?circuit=" + URLEncoder.encode(SIXTEEN_PARTS, StandardCharsets.UTF_8));
             page.getByText("agrees in every part").waitFor();
             page.evaluate(WATCH);
+            long[] before = processorTimes();
             for (int k = 0; k < WARM_UP + KEYS; k++) {
                 // Another circuit each time: what was asked before is not asked again.
                 page.locator("#notation").fill(SIXTEEN_PARTS.replace("R1=3", "R1=" + (k + 1)));
@@ -91,7 +98,27 @@ public final class KeyToPaint {
             }
             print("server", server);
             print("to paint", page.evaluate("() => window.seen"));
+            printTaken(before, processorTimes());
         }
+    }
+
+    /** How the processors' time was spent since the start, as Linux counts it; empty elsewhere. */
+    private static long[] processorTimes() throws IOException {
+        Path counters = Path.of("/proc/stat");
+        if (!Files.exists(counters)) return new long[0];
+        String all = Files.readAllLines(counters).get(0);
+        return Arrays.stream(all.replaceFirst("cpu +", "").split(" "))
+                .mapToLong(Long::parseLong)
+                .toArray();
+    }
+
+    /** How much of the time in which it had something to do the machine lent to others. */
+    private static void printTaken(long[] before, long[] after) {
+        if (before.length <= STOLEN) return;
+        long worked = 0;
+        for (int k = 0; k < before.length; k++) if (k != IDLE && k != WAITING) worked += after[k] - before[k];
+        double share = 100.0 * (after[STOLEN] - before[STOLEN]) / worked;
+        System.out.printf("of the processors' busy time, taken by the machine's other guests: %.0f %%%n", share);
     }
 
     private static void print(String what, Object measured) {
