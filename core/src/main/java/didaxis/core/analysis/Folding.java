@@ -86,7 +86,7 @@ public final class Folding {
 
     private void fold(Network network, FoldingOrder order) {
         Source given = chart.circuit().source();
-        Source source = new Source(given.emf(), given.internalResistance(), List.of());
+        Source source = given.with(List.of());
         Circuit bare = Circuit.of(source, network);
         if (!bare.toString().equals(chart.circuit().toString())) stages.add(new Stage(bare, Optional.empty()));
         Outline outline = bare.outline();

@@ -2,10 +2,9 @@ package didaxis.core.circuit;
 
 import didaxis.core.circuit.Outline.Join;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
+import java.util.function.Consumer;
 import java.util.function.Function;
 
 /**
@@ -51,10 +50,12 @@ public final class Composer {
 
     private final Circuit circuit;
     private final Outline outline;
+    private final Names names;
 
     private Composer(Circuit circuit) {
         this.circuit = circuit;
         this.outline = circuit.outline();
+        this.names = Names.of(circuit);
     }
 
     public static Composer of(Circuit circuit) {
@@ -71,7 +72,7 @@ public final class Composer {
     public Outcome put(PartKind kind, Place place, String name) {
         Optional<Integer> node = node(name);
         if (node.isEmpty()) return unknown(name);
-        Part part = fresh(kind, freeLabel(kind.letters()));
+        Part part = fresh(kind, names.free(kind.letters()));
         boolean series = place == Place.BEFORE || place == Place.AFTER;
         int at = series ? throughMeters(node.get()) : node.get();
         if (place == Place.BESIDE_GROUP) at = group(node.get());
@@ -88,12 +89,9 @@ public final class Composer {
 
     /** Puts a voltmeter across what is named; across the source, its terminals. */
     public Outcome putVoltmeter(String name) {
-        String label = freeLabel("V");
+        String label = names.free("V");
         if (name.equals(SOURCE)) {
-            List<String> meters = new ArrayList<>(circuit.source().voltmeters());
-            meters.add(label);
-            Source source = new Source(circuit.source().emf(), circuit.source().internalResistance(), meters);
-            return new Outcome.Composed(Circuit.of(source, circuit.network()), label);
+            return withTerminalMeters(label, meters -> meters.add(label));
         }
         Optional<Integer> node = node(name);
         if (node.isEmpty()) return unknown(name);
@@ -106,15 +104,13 @@ public final class Composer {
     public Outcome putPoint(Place place, String name) {
         Optional<Integer> node = node(name);
         if (node.isEmpty()) return unknown(name);
-        Set<String> names = names();
-        char letter = 'A';
-        while (letter <= 'Z' && names.contains("." + letter)) letter++;
-        if (letter > 'Z') return new Outcome.Refused("All 26 letters for points are in use.");
+        Optional<Point> free = names.freePoint();
+        if (free.isEmpty()) return new Outcome.Refused("All 26 letters for points are in use.");
+        Point point = free.get();
         int at = throughMeters(node.get());
-        Point point = new Point(letter);
         Network old = outline.node(at);
         List<Network> members = place == Place.BEFORE ? List.of(point, old) : List.of(old, point);
-        return composed(outline.with(at, Optional.of(Series.of(members))), "." + letter);
+        return composed(outline.with(at, Optional.of(Series.of(members))), Names.of(point));
     }
 
     /**
@@ -140,8 +136,7 @@ public final class Composer {
     }
 
     private Outcome sourced(Source typed) {
-        Source source = new Source(
-                typed.emf(), typed.internalResistance(), circuit.source().voltmeters());
+        Source source = typed.with(circuit.source().voltmeters());
         return new Outcome.Composed(Circuit.of(source, circuit.network()), SOURCE);
     }
 
@@ -150,9 +145,7 @@ public final class Composer {
     }
 
     private Outcome relabelled(int node, Part part) {
-        Set<String> others = names();
-        others.remove(((Part) outline.node(node)).label());
-        if (others.contains(part.label())) return taken(part.label());
+        if (names.taken(Names.of(outline.node(node)), part.label())) return taken(part.label());
         return composed(outline.with(node, Optional.of(part)), part.label());
     }
 
@@ -160,7 +153,7 @@ public final class Composer {
         Network old = outline.node(node);
         boolean point = old instanceof Point;
         String name = point && !text.startsWith(".") ? "." + text : text;
-        return misnamed(nameOf(old), name, point)
+        return misnamed(Names.of(old), name, point)
                 .orElseGet(() -> composed(
                         outline.with(
                                 node,
@@ -170,12 +163,8 @@ public final class Composer {
     }
 
     private Outcome renamedAtTerminals(String old, String name) {
-        return misnamed(old, name, false).orElseGet(() -> {
-            List<String> meters = new ArrayList<>(circuit.source().voltmeters());
-            meters.set(meters.indexOf(old), name);
-            Source source = new Source(circuit.source().emf(), circuit.source().internalResistance(), meters);
-            return new Outcome.Composed(Circuit.of(source, circuit.network()), name);
-        });
+        return misnamed(old, name, false)
+                .orElseGet(() -> withTerminalMeters(name, meters -> meters.set(meters.indexOf(old), name)));
     }
 
     /** Why a point or voltmeter cannot take a name; empty if it can. */
@@ -184,7 +173,7 @@ public final class Composer {
             return Optional.of(new Outcome.Refused("A point is named by one capital letter, such as B."));
         if (!point && !name.matches("V[0-9]*"))
             return Optional.of(new Outcome.Refused("A voltmeter is named V and a number, such as V2."));
-        return !name.equals(old) && names().contains(name) ? Optional.of(taken(name)) : Optional.empty();
+        return names.taken(old, name) ? Optional.of(taken(name)) : Optional.empty();
     }
 
     private static Outcome taken(String name) {
@@ -197,7 +186,7 @@ public final class Composer {
         if (node.isEmpty()) return unknown(name);
         Part old = (Part) outline.node(node.get());
         if (old.kind() == kind) return new Outcome.Composed(circuit, name);
-        Part fresh = fresh(kind, freeLabel(kind.letters()));
+        Part fresh = fresh(kind, names.free(kind.letters()));
         Part part = old.kind().resistive() && kind.resistive()
                 ? new Part(fresh.label(), kind, old.setting(), old.rating())
                 : fresh;
@@ -216,10 +205,7 @@ public final class Composer {
     /** Takes away what is named: a part or a point, or a voltmeter from across its stretch. */
     public Outcome remove(String name) {
         if (circuit.source().voltmeters().contains(name)) {
-            List<String> meters = new ArrayList<>(circuit.source().voltmeters());
-            meters.remove(name);
-            Source source = new Source(circuit.source().emf(), circuit.source().internalResistance(), meters);
-            return new Outcome.Composed(Circuit.of(source, circuit.network()), SOURCE);
+            return withTerminalMeters(SOURCE, meters -> meters.remove(name));
         }
         Optional<Integer> node = node(name);
         if (node.isEmpty() || name.equals(SOURCE)) return unknown(name);
@@ -228,6 +214,12 @@ public final class Composer {
         return outline.with(node.get(), left)
                 .<Outcome>map(network -> new Outcome.Composed(Circuit.of(circuit.source(), network), SOURCE))
                 .orElseGet(Outcome.Emptied::new);
+    }
+
+    private Outcome withTerminalMeters(String inHand, Consumer<List<String>> change) {
+        List<String> meters = new ArrayList<>(circuit.source().voltmeters());
+        change.accept(meters);
+        return new Outcome.Composed(Circuit.of(circuit.source().with(meters), circuit.network()), inHand);
     }
 
     private Outcome composed(Optional<Network> network, String inHand) {
@@ -239,19 +231,11 @@ public final class Composer {
     }
 
     private Optional<Integer> node(String name) {
-        if (name.equals(SOURCE)) return Optional.of(0);
-        for (int i = 0; i < outline.size(); i++) if (nameOf(outline.node(i)).equals(name)) return Optional.of(i);
-        return Optional.empty();
+        return name.equals(SOURCE) ? Optional.of(0) : names.node(name);
     }
 
     private Optional<Integer> part(String name) {
-        return node(name).filter(i -> !name.equals(SOURCE) && outline.node(i) instanceof Part);
-    }
-
-    private static String nameOf(Network node) {
-        if (node instanceof Part part) return part.label();
-        if (node instanceof Metered metered) return metered.voltmeter();
-        return node instanceof Point point ? "." + point.name() : "";
+        return names.node(name).filter(i -> outline.node(i) instanceof Part);
     }
 
     /** The outermost stretch with a voltmeter of which the node is all there is. */
@@ -266,19 +250,6 @@ public final class Composer {
         int at = node;
         while (at > 0 && (at == node || outline.join(at) != Join.SERIES)) at = outline.parent(at);
         return at;
-    }
-
-    private Set<String> names() {
-        Set<String> names = new HashSet<>(circuit.source().voltmeters());
-        for (int i = 0; i < outline.size(); i++) names.add(nameOf(outline.node(i)));
-        return names;
-    }
-
-    private String freeLabel(String letters) {
-        Set<String> names = names();
-        int number = 1;
-        while (names.contains(letters + number)) number++;
-        return letters + number;
     }
 
     private static Part fresh(PartKind kind, String label) {

@@ -20,4 +20,9 @@ public record Source(double emf, double internalResistance, List<String> voltmet
         }
         voltmeters = List.copyOf(voltmeters);
     }
+
+    /** The same supply with these voltmeters across its terminals. */
+    public Source with(List<String> voltmeters) {
+        return new Source(emf, internalResistance, voltmeters);
+    }
 }

@@ -49,7 +49,7 @@ final class Annotations {
                     "Line " + meter.number() + ": no stretch of the circuit lies between " + meter.from() + " and "
                             + meter.to() + " for " + meter.label() + " to be across.");
         }
-        return Circuit.of(new Source(source.emf(), source.internalResistance(), across), Series.of(members));
+        return Circuit.of(source.with(across), Series.of(members));
     }
 
     /** Nested as deep as the list is; a list of more than a few hundred parts is not read. */
