@@ -146,8 +146,10 @@ public final class Marker {
         Map<Explanation, Candidate> explanations = new LinkedHashMap<>();
         for (int i = 0; i < wrong.size(); i++) {
             for (Candidate leading : leadingTo(candidates, wrong.get(i), open.get(wrong.get(i)))) {
-                if (!leading.restsOn().isEmpty() && !leading.restsOn().get(i))
-                    explanations.putIfAbsent(new Explanation(i, leading.restsOn()), leading);
+                boolean follows = leading.restsOn().isEmpty()
+                        ? isWorked(wrong.get(i), leading, open.get(wrong.get(i)), right)
+                        : !leading.restsOn().get(i);
+                if (follows) explanations.putIfAbsent(new Explanation(i, leading.restsOn()), leading);
             }
         }
         List<Explanation> all = List.copyOf(explanations.keySet());
@@ -155,12 +157,39 @@ public final class Marker {
         for (Explanation followed : Origins.followed(wrong.size(), origins, all)) {
             Cell cell = wrong.get(followed.target());
             Map<Cell, Double> from = new LinkedHashMap<>();
+            if (followed.restsOn().isEmpty()) from.putAll(offByRounding(explanations.get(followed), right));
             followed.restsOn().stream()
                     .mapToObj(wrong::get)
                     .forEach(own -> from.put(own, open.get(own).amount().si()));
             Derivation derivation = derivation(explanations.get(followed), from);
             findings.put(cell, new Finding.FollowThrough(cell, trueValue(cell), open.get(cell), derivation));
         }
+    }
+
+    /**
+     * Whether an answer is what the working's own step makes of right answers as they were written. They may be far off
+     * by rounding, as a small difference is, and what rests on them as well: it is no new error.
+     */
+    private boolean isWorked(Cell cell, Candidate candidate, Reading.Read read, Map<Cell, Reading.Read> right) {
+        Candidates.Origin.Solved solved = (Candidates.Origin.Solved) candidate.origin();
+        Integer place = workingOrder.get(cell);
+        return place != null
+                && solved.relation()
+                        .formulaFor(cell)
+                        .equals(Optional.of(working.get(place).formula()))
+                && style.matches(candidate.span().mid(), read)
+                && !offByRounding(candidate, right).isEmpty();
+    }
+
+    /** The right answers a candidate rests on that are not the true values. */
+    private Map<Cell, Double> offByRounding(Candidate candidate, Map<Cell, Reading.Read> right) {
+        Map<Cell, Double> off = new LinkedHashMap<>();
+        ((Candidates.Origin.Solved) candidate.origin()).inputs().keySet().forEach(cell -> {
+            Reading.Read read = right.get(cell);
+            if (read != null && !style.matches(trueValue(cell), read))
+                off.put(cell, read.amount().si());
+        });
+        return off;
     }
 
     /** The unwritten cells: their true values, and what the working makes of them when it carries the written values on. */
