@@ -20,6 +20,9 @@ public sealed interface Finding {
     /** What the learner's own values lead to, at least one of them wrong. */
     record FollowThrough(Cell cell, double expected, Reading.Read read, Derivation derivation) implements Finding {}
 
+    /** The origin of an error that is known by its way: the value cut off at the figures written instead of rounded. */
+    record CutOff(Cell cell, double expected, Reading.Read read) implements Finding {}
+
     /** Wrong, and nothing the learner wrote leads to it: the origin of an error. */
     record Wrong(Cell cell, double expected, Reading.Read read) implements Finding {}
 
@@ -32,6 +35,7 @@ public sealed interface Finding {
         if (this instanceof Right one) return cases.right.apply(one);
         if (this instanceof RoundedEarly one) return cases.roundedEarly.apply(one);
         if (this instanceof FollowThrough one) return cases.followThrough.apply(one);
+        if (this instanceof CutOff one) return cases.cutOff.apply(one);
         if (this instanceof Wrong one) return cases.wrong.apply(one);
         if (this instanceof Blank one) return cases.blank.apply(one);
         return cases.unreadable.apply((Unreadable) this);
@@ -42,6 +46,7 @@ public sealed interface Finding {
             Function<Right, T> right,
             Function<RoundedEarly, T> roundedEarly,
             Function<FollowThrough, T> followThrough,
+            Function<CutOff, T> cutOff,
             Function<Wrong, T> wrong,
             Function<Blank, T> blank,
             Function<Unreadable, T> unreadable) {}

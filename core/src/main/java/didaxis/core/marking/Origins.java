@@ -2,7 +2,12 @@ package didaxis.core.marking;
 
 import java.util.ArrayList;
 import java.util.BitSet;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.IntConsumer;
 
 /**
  * Which of the wrong answers are where an error starts: the fewest that lead to all the others. Answers are
@@ -13,107 +18,224 @@ import java.util.List;
  * follow.
  */
 final class Origins {
-    /** Up to this many the fewest are found by trying all; beyond, the one that explains most joins first. */
+    /** Up to this many in a cluster the fewest are found by trying all; beyond, the one that explains most joins first. */
     private static final int TRIED_EXACTLY = 3;
+    /** So many explanations are looked at before what is left is decided greedily. */
+    private static final long MOST_LOOKED_AT = 1_000_000;
+    /** So many more before what is left is taken in order. */
+    private static final long MOST_GREEDILY = 300_000;
 
-    /** Answer {@code target} follows when all of {@code restsOn} are there. */
-    record Explanation(int target, BitSet restsOn) {}
+    /**
+     * Answer {@code target} follows when all of {@code restsOn} are there.
+     *
+     * @param exactly whether it follows to the figures written, not only within the tolerance
+     */
+    record Explanation(int target, BitSet restsOn, boolean exactly) {}
 
     private final int count;
     private final List<Explanation> explanations;
+    private final int[][] usedBy;
+    private final int[] missing;
+    private final BitSet explained = new BitSet();
+    private final BitSet reached = new BitSet();
+    /** Answers in the order in which they were reached, so that the last can be taken back. */
+    private final int[] trail;
+
+    private int trailed = 0;
+    private long lookedAt = 0;
 
     private Origins(int count, List<Explanation> explanations) {
         this.count = count;
         this.explanations = explanations;
+        missing = explanations.stream()
+                .mapToInt(explanation -> explanation.restsOn().cardinality())
+                .toArray();
+        trail = new int[count];
+        List<List<Integer>> used = new ArrayList<>();
+        for (int i = 0; i < count; i++) used.add(new ArrayList<>());
+        for (int e = 0; e < missing.length; e++) {
+            int explanation = e;
+            explained.set(explanations.get(e).target());
+            explanations.get(e).restsOn().stream().forEach(i -> used.get(i).add(explanation));
+        }
+        usedBy = used.stream()
+                .map(all -> all.stream().mapToInt(Integer::intValue).toArray())
+                .toArray(int[][]::new);
     }
 
-    /** The origins among answers 0 to count−1. */
+    /** The origins among answers 0 to count−1; of equally few, those that lead to the others to the figures written. */
     static BitSet fewest(int count, List<Explanation> explanations) {
-        return new Origins(count, explanations).search();
+        List<Explanation> needed = withoutSupersets(count, explanations);
+        Origins all = new Origins(count, needed);
+        Origins exact = new Origins(
+                count,
+                withoutSupersets(
+                        count,
+                        explanations.stream().filter(Explanation::exactly).toList()));
+        BitSet found = new BitSet();
+        for (BitSet cluster : clusters(count, needed)) found.or(search(cluster, exact, all));
+        return found;
     }
 
-    private BitSet search() {
-        BitSet unexplained = new BitSet();
-        unexplained.set(0, count);
-        explanations.forEach(explanation -> unexplained.clear(explanation.target()));
-        if (closure(unexplained).cardinality() == count) return unexplained;
-        List<Integer> others = new ArrayList<>();
-        for (int i = 0; i < count; i++) if (!unexplained.get(i)) others.add(i);
-        for (int more = 1; unexplained.cardinality() + more <= TRIED_EXACTLY; more++) {
-            BitSet found = tryAdding(unexplained, others, 0, more);
-            if (found.cardinality() > 0) return found;
+    /** What needs all that another explanation of the same answer needs, and more, explains nothing. */
+    private static List<Explanation> withoutSupersets(int count, List<Explanation> explanations) {
+        List<List<Explanation>> kept = new ArrayList<>();
+        List<BitSet> single = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            kept.add(new ArrayList<>());
+            single.add(new BitSet());
         }
-        return greedily(unexplained, others);
+        explanations.stream()
+                .sorted(Comparator.comparingInt(
+                        explanation -> explanation.restsOn().cardinality()))
+                .forEach(explanation -> {
+                    List<Explanation> known = kept.get(explanation.target());
+                    BitSet alone = single.get(explanation.target());
+                    if (explanation.restsOn().intersects(alone)) return;
+                    if (explanation.restsOn().cardinality() == 1) alone.or(explanation.restsOn());
+                    else if (known.stream().anyMatch(smaller -> contains(explanation.restsOn(), smaller.restsOn())))
+                        return;
+                    known.add(explanation);
+                });
+        return kept.stream().flatMap(List::stream).toList();
     }
 
-    /** The first set, in order, that leads to everything with this many added; empty if there is none. */
-    private BitSet tryAdding(BitSet base, List<Integer> others, int from, int more) {
-        if (more == 0) return closure(base).cardinality() == count ? base : new BitSet();
-        for (int k = from; k < others.size(); k++) {
-            BitSet next = (BitSet) base.clone();
-            next.set(others.get(k));
-            BitSet found = tryAdding(next, others, k + 1, more - 1);
-            if (found.cardinality() > 0) return found;
+    /** Whether a set has all of another in it. */
+    static boolean contains(BitSet whole, BitSet part) {
+        for (int i = part.nextSetBit(0); i >= 0; i = part.nextSetBit(i + 1)) if (!whole.get(i)) return false;
+        return true;
+    }
+
+    /** Answers that no explanation ties to each other are searched apart. */
+    private static Collection<BitSet> clusters(int count, List<Explanation> explanations) {
+        int[] first = new int[count];
+        for (int i = 0; i < count; i++) first[i] = i;
+        for (Explanation explanation : explanations) {
+            int one = find(first, explanation.target());
+            explanation.restsOn().stream().forEach(i -> first[find(first, i)] = one);
         }
-        return new BitSet();
+        Map<Integer, BitSet> clusters = new TreeMap<>();
+        for (int i = 0; i < count; i++)
+            clusters.computeIfAbsent(find(first, i), one -> new BitSet()).set(i);
+        return clusters.values();
     }
 
-    private BitSet greedily(BitSet base, List<Integer> others) {
-        BitSet origins = (BitSet) base.clone();
-        BitSet reached = closure(origins);
-        while (reached.cardinality() < count) {
+    private static int find(int[] first, int i) {
+        int at = i;
+        while (first[at] != at) at = first[at] = first[first[at]];
+        return at;
+    }
+
+    private static BitSet search(BitSet cluster, Origins exact, Origins all) {
+        BitSet unexplained = all.unexplained(cluster);
+        for (int size = unexplained.cardinality(); size <= TRIED_EXACTLY; size++) {
+            for (Origins one : List.of(exact, all)) {
+                BitSet origins = one.unexplained(cluster);
+                if (size < Math.max(1, origins.cardinality())) continue;
+                if (one.covering(cluster, origins, size - origins.cardinality())) return origins;
+            }
+        }
+        all.greedily(cluster, unexplained);
+        return unexplained;
+    }
+
+    /** What nothing explains is an origin in any case. */
+    private BitSet unexplained(BitSet cluster) {
+        BitSet rest = (BitSet) cluster.clone();
+        rest.andNot(explained);
+        return rest;
+    }
+
+    /** Whether so many more lead to everything; if so the first such, in order, have joined the origins. */
+    private boolean covering(BitSet cluster, BitSet origins, int more) {
+        int mark = trailed;
+        origins.stream().filter(i -> !reached.get(i)).forEach(this::add);
+        int[] others = cluster.stream().filter(i -> !origins.get(i)).toArray();
+        boolean found = tryAdding(cluster, origins, others, 0, more);
+        takeBack(mark);
+        return found;
+    }
+
+    private boolean covers(BitSet cluster) {
+        return contains(reached, cluster);
+    }
+
+    private boolean tryAdding(BitSet cluster, BitSet origins, int[] others, int from, int more) {
+        if (covers(cluster)) return true;
+        for (int k = from; more > 0 && k < others.length && lookedAt < MOST_LOOKED_AT; k++) {
+            if (reached.get(others[k])) continue;
+            int mark = trailed;
+            add(others[k]);
+            if (tryAdding(cluster, origins, others, k + 1, more - 1)) {
+                origins.set(others[k]);
+                return true;
+            }
+            takeBack(mark);
+        }
+        return false;
+    }
+
+    private void greedily(BitSet cluster, BitSet origins) {
+        origins.stream().forEach(this::add);
+        int[] others = cluster.stream().filter(i -> !origins.get(i)).toArray();
+        long limit = lookedAt + MOST_GREEDILY;
+        while (!covers(cluster)) {
             int best = -1;
-            BitSet bestReached = reached;
+            int most = 0;
             for (int other : others) {
-                if (reached.get(other)) continue;
-                BitSet with = (BitSet) origins.clone();
-                with.set(other);
-                BitSet reachedWith = closure(with);
-                if (reachedWith.cardinality() > bestReached.cardinality()) {
+                if (reached.get(other) || best >= 0 && lookedAt > limit) continue;
+                int mark = trailed;
+                add(other);
+                if (trailed - mark > most) {
+                    most = trailed - mark;
                     best = other;
-                    bestReached = reachedWith;
                 }
+                takeBack(mark);
             }
             origins.set(best);
-            reached = bestReached;
+            add(best);
         }
-        return origins;
     }
 
-    private BitSet closure(BitSet origins) {
-        BitSet reached = (BitSet) origins.clone();
-        inOrder(origins, explanation -> reached.set(explanation.target()));
-        return reached;
+    /** An answer is there, and with it all that follows. */
+    private void add(int answer) {
+        add(answer, explanation -> {});
     }
 
-    /** Applies explanations from the origins on, each answer once. */
-    private void inOrder(BitSet origins, java.util.function.Consumer<Explanation> follow) {
-        BitSet reached = (BitSet) origins.clone();
-        boolean grew = true;
-        while (grew) {
-            grew = false;
-            for (Explanation explanation : explanations) {
-                if (reached.get(explanation.target()) || !holds(explanation, reached)) continue;
-                reached.set(explanation.target());
-                follow.accept(explanation);
-                grew = true;
+    private void add(int answer, IntConsumer follows) {
+        int next = trailed;
+        reach(answer);
+        while (next < trailed) {
+            for (int explanation : usedBy[trail[next++]]) {
+                lookedAt++;
+                int target = explanations.get(explanation).target();
+                if (--missing[explanation] > 0 || reached.get(target)) continue;
+                reach(target);
+                follows.accept(explanation);
             }
+        }
+    }
+
+    private void reach(int answer) {
+        reached.set(answer);
+        trail[trailed++] = answer;
+    }
+
+    private void takeBack(int mark) {
+        while (trailed > mark) {
+            int answer = trail[--trailed];
+            reached.clear(answer);
+            for (int explanation : usedBy[answer]) missing[explanation]++;
         }
     }
 
     /** For each answer that follows from these origins, the explanation by which it does. */
     static List<Explanation> followed(int count, BitSet origins, List<Explanation> explanations) {
+        Origins all = new Origins(count, explanations);
         List<Explanation> followed = new ArrayList<>();
-        new Origins(count, explanations).inOrder(origins, followed::add);
+        origins.stream().forEach(all.reached::set);
+        for (int origin = origins.nextSetBit(0); origin >= 0; origin = origins.nextSetBit(origin + 1))
+            all.add(origin, explanation -> followed.add(explanations.get(explanation)));
         return followed;
-    }
-
-    private static boolean holds(Explanation explanation, BitSet reached) {
-        for (int i = explanation.restsOn().nextSetBit(0);
-                i >= 0;
-                i = explanation.restsOn().nextSetBit(i + 1)) {
-            if (!reached.get(i)) return false;
-        }
-        return true;
     }
 }

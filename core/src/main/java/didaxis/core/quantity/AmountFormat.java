@@ -54,6 +54,16 @@ public record AmountFormat(char decimalSign, Precision precision) {
                 / 2;
     }
 
+    /** The power of ten of the prefix an amount is printed with. */
+    public int exponent(Amount amount) {
+        return prefix(BigDecimal.valueOf(amount.si())).exponent;
+    }
+
+    /** All digits of a number, under this decimal sign. */
+    public String plain(BigDecimal number) {
+        return digits(number.scale() < 0 ? number.setScale(0) : number);
+    }
+
     /** Figures may round up into the next prefix; decimals are counted in the unit with its prefix. */
     private Prefix prefix(BigDecimal value) {
         return Prefix.fitting(precision.kind() == Precision.Kind.FIGURES ? precision.round(value) : value);

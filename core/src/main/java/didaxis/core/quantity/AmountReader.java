@@ -15,17 +15,20 @@ import java.util.stream.Stream;
  * Reads what people type as an amount.
  *
  * <pre>
+ * answer   := [name '='] amount {'=' amount} ['.']                  all of one value; the last is shown back
  * amount   := number [unit] | digits MULTIPLIER digits [unit]      (4k7, 0R5, 2M2: IEC 60062, resistances only)
+ *           | 'zero' [unit] | 'none'
  * number   := decimal ['/' decimal] [('e' | '×10^') exponent]
  * decimal  := digits with at most one decimal sign, '.' or ',', and groups of three set apart by spaces or the other sign
  * unit     := [prefix] unit symbol or word | prefix
  * </pre>
  *
- * Read: 2.5 A · 2,5 A · 2500 mA · 4k7 · 4.7 kOhm · 30/8 Ω · 1.5e-3 A · 1,5×10^-3 A · 1 250 Ω. Refused: 2 5,
- * 1/0, 2.5 V for a current, NaN, anything over 64 characters.
+ * Read: 2.5 A · 2,5 A · 2500 mA · 4k7 · 4.7 kOhm · 30/8 Ω · 1.5e-3 A · 1,5×10^-3 A · 2 x 10⁰ A · 1 250 Ω · I = 2 A ·
+ * zero. Refused: 2 5, 1/0, 2² A, 6 V = 7 V, 2.5 V for a current, NaN, anything over 64 characters.
  */
 final class AmountReader {
     private static final int LONGEST = 64;
+    private static final double SAME = 1e-9;
     private static final MathContext QUOTIENT = new MathContext(15);
     /** Beyond this a number is a slip of the keyboard, and 10^exponent would fill the memory. */
     private static final int LARGEST_EXPONENT = 30;
@@ -34,10 +37,17 @@ final class AmountReader {
     private static final Pattern SPACES = Pattern.compile(" +");
     private static final Pattern LETTER_AS_POINT = Pattern.compile("([0-9]+)([RkKMGm])([0-9]+) ?(Ω|ohms?|Ohms?)?");
     private static final Pattern AMOUNT = Pattern.compile("([+-]?) ?(" + DECIMAL + ")(?: ?/ ?(" + DECIMAL + "))?"
-            + "(?: ?[eE]([+-]?[0-9]{1,3})(?![0-9])| ?\\* ?10 ?\\^? ?([+-]?[0-9]{1,3})(?![0-9]))? ?([^0-9]*)");
+            + "(?: ?[eE]([+-]?[0-9]{1,3})(?![0-9])| ?[*xX] ?10(?: ?\\^ ?|(?=[+-]))([+-]?[0-9]{1,3})(?![0-9]))?"
+            + " ?([^0-9]*)");
+    private static final Pattern NAME = Pattern.compile("\\p{L}[\\p{L}0-9₀-₉_(), ]{0,20}");
+    private static final Pattern NOTHING = Pattern.compile("(?:zero|nil|none|nothing) ?(.*)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern STOP_BEHIND_UNIT = Pattern.compile("(?<=[\\p{L}Ω]) ?\\.$");
     private static final Pattern NUMBER = Pattern.compile("[0-9]+\\.?|[0-9]*\\.[0-9]+");
     private static final Pattern PERHAPS_GROUPS = Pattern.compile("[1-9][0-9]{0,2}[.,][0-9]{3}");
     private static final Pattern SPACED_GROUPS = Pattern.compile("[0-9]{1,3}( [0-9]{3})+([.,][0-9]*)?");
+
+    private static final String SUPERSCRIPTS = "⁰¹²³⁴⁵⁶⁷⁸⁹";
+    private static final Pattern RAISED = Pattern.compile("(?<![0-9.,])10([⁻−]?[" + SUPERSCRIPTS + "]+)");
 
     private static final Map<Quantity, Map<String, Integer>> UNITS = units();
 
@@ -45,13 +55,44 @@ final class AmountReader {
 
     static Reading read(String typed, Quantity quantity, String phrase, AmountFormat format) {
         if (typed.isBlank()) return new Reading.Blank();
-        Optional<Reading> read = typed.length() > LONGEST ? Optional.empty() : parse(plain(typed), quantity, format);
-        return read.orElseGet(() -> new Reading.Unreadable(
-                typed.length() > LONGEST ? typed.substring(0, LONGEST) + "…" : typed,
-                phrase + " in " + quantity.unit() + ", such as " + String.join(" or ", format.samples(quantity))));
+        String expected =
+                phrase + " in " + quantity.unit() + ", such as " + String.join(" or ", format.samples(quantity));
+        if (typed.length() > LONGEST)
+            return new Reading.Unreadable(typed.substring(0, LONGEST) + "…", expected, Optional.empty());
+        String text = plain(typed);
+        Optional<Reading.Read> read = answer(text, quantity, format);
+        if (read.isPresent()) return read.get();
+        // Where another quantity's unit is all that is wrong, that is what to say.
+        Optional<Quantity> other = Stream.of(Quantity.values())
+                .filter(one -> !one.unit().equals(quantity.unit()))
+                .filter(one -> answer(text, one, format).isPresent())
+                .findFirst();
+        return new Reading.Unreadable(typed, expected, other);
     }
 
-    private static Optional<Reading> parse(String text, Quantity quantity, AmountFormat format) {
+    /** "I = 2000 mA = 2 A.": a name may stand before, and all amounts must be the same. */
+    private static Optional<Reading.Read> answer(String text, Quantity quantity, AmountFormat format) {
+        String[] sides = STOP_BEHIND_UNIT.matcher(text).replaceFirst("").split("=", -1);
+        int first = sides.length > 1 && NAME.matcher(sides[0].strip()).matches() ? 1 : 0;
+        Optional<Reading.Read> last = Optional.empty();
+        for (int k = first; k < sides.length; k++) {
+            Optional<Reading.Read> side = parse(sides[k].strip(), quantity, format);
+            if (side.isEmpty() || last.isPresent() && !same(last.get(), side.get())) return Optional.empty();
+            last = side;
+        }
+        return last;
+    }
+
+    private static boolean same(Reading.Read one, Reading.Read other) {
+        return Math.abs(one.amount().si() - other.amount().si())
+                <= SAME * Math.abs(one.amount().si());
+    }
+
+    private static Optional<Reading.Read> parse(String text, Quantity quantity, AmountFormat format) {
+        Matcher nothing = NOTHING.matcher(text);
+        if (nothing.matches())
+            return powerOf(nothing.group(1), UNITS.get(quantity))
+                    .map(power -> read(BigDecimal.ZERO, power, quantity, format, false));
         Matcher code = LETTER_AS_POINT.matcher(text);
         if (quantity == Quantity.RESISTANCE && code.matches()) {
             String multiplier = code.group(2).equalsIgnoreCase("R") ? "" : code.group(2);
@@ -82,7 +123,7 @@ final class AmountReader {
         return Optional.of(read(signed, power.get() + tens, quantity, format, pointed));
     }
 
-    private static Reading read(
+    private static Reading.Read read(
             BigDecimal mantissa, int power, Quantity quantity, AmountFormat format, boolean pointed) {
         BigDecimal written = mantissa.scaleByPowerOfTen(power);
         // Final zeros count after a decimal sign; in a whole number they may only hold the place.
@@ -141,10 +182,8 @@ final class AmountReader {
     /** One form for the many code points that look alike. */
     private static String plain(String typed) {
         StringBuilder plain = new StringBuilder();
-        for (char c : typed.strip().toCharArray()) {
-            int superscript = "⁰¹²³⁴⁵⁶⁷⁸⁹".indexOf(c);
-            if (superscript >= 0) plain.append((char) ('0' + superscript));
-            else if (c == '⁻' || "−–—‐‑﹣-".indexOf(c) >= 0) plain.append('-');
+        for (char c : raised(typed.strip()).toCharArray()) {
+            if ("−–—‐‑﹣-".indexOf(c) >= 0) plain.append('-');
             else if (Character.isSpaceChar(c) || Character.isWhitespace(c)) plain.append(' ');
             else if (c == '\u2126') plain.append('Ω');
             else if (c == '\u00b5') plain.append('μ');
@@ -153,6 +192,18 @@ final class AmountReader {
             else plain.append(c);
         }
         return SPACES.matcher(plain).replaceAll(" ");
+    }
+
+    /** 10⁻³ as 10^-3; raised figures behind any other number stay, and cannot be read. */
+    private static String raised(String typed) {
+        return RAISED.matcher(typed).replaceAll(power -> {
+            StringBuilder digits = new StringBuilder("10^");
+            for (char c : power.group(1).toCharArray()) {
+                int digit = SUPERSCRIPTS.indexOf(c);
+                digits.append(digit < 0 ? '-' : (char) ('0' + digit));
+            }
+            return digits.toString();
+        });
     }
 
     private static Map<Quantity, Map<String, Integer>> units() {

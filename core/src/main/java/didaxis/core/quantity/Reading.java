@@ -1,6 +1,7 @@
 package didaxis.core.quantity;
 
 import java.math.BigDecimal;
+import java.util.Optional;
 import java.util.function.Function;
 
 /** What a typed text was read as. */
@@ -28,8 +29,13 @@ public sealed interface Reading {
     /** Nothing was typed. */
     record Blank() implements Reading {}
 
-    /** Something was typed that is no number of this quantity; {@code expected} says what would be. */
-    record Unreadable(String typed, String expected) implements Reading {}
+    /**
+     * Something was typed that is no number of this quantity.
+     *
+     * @param expected what would be
+     * @param unitOf the quantity whose unit stands there, where that is all that is wrong
+     */
+    record Unreadable(String typed, String expected, Optional<Quantity> unitOf) implements Reading {}
 
     /** One function a case, so that a new case stops the build where it is not handled. */
     default <T> T match(Function<Read, T> read, Function<Blank, T> blank, Function<Unreadable, T> unreadable) {

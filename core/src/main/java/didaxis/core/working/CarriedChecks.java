@@ -36,7 +36,7 @@ public final class CarriedChecks {
         }
         relations.all().stream()
                 .filter(relation -> relation.law() instanceof PowerSum)
-                .filter(relation -> relation.cells().iterator().next().subject().equals(Subject.TOTAL))
+                .filter(relation -> relation.cells().get(0).subject().equals(Subject.TOTAL))
                 .reduce((one, other) -> other)
                 .ifPresent(last -> carried.add(Check.Kind.POWER, last, checks));
         return checks;
@@ -53,7 +53,7 @@ public final class CarriedChecks {
     }
 
     private void add(Check.Kind kind, Relation sum, List<Check> checks) {
-        List<Cell> cells = List.copyOf(sum.cells());
+        List<Cell> cells = sum.cells();
         Cell whole = cells.get(0);
         List<Cell> members = cells.subList(1, cells.size());
         if (members.size() < 2 || !spans.keySet().containsAll(cells)) return;

@@ -67,12 +67,14 @@ final class Conflicts {
     }
 
     private static boolean broken(Relation relation, Map<Cell, Span> spans) {
+        if (relation.isEquality()) return apart(relation, spans);
         if (!spans.keySet().containsAll(relation.cells())) return false;
         for (Cell cell : relation.cells()) {
             Span own = spans.get(cell);
-            Span other = relation.formulaFor(cell).orElseThrow().with(new Span.Arithmetic(spans::get));
+            Formula formula = relation.formula(cell, spans::containsKey).orElseThrow();
+            Span other = formula.with(new Span.Arithmetic(spans::get));
             if (!other.finite()) continue;
-            double slack = 1e-8 * Math.max(size(relation.formulaFor(cell).orElseThrow(), spans), Math.abs(own.mid()));
+            double slack = 1e-8 * Math.max(size(formula, spans), Math.abs(own.mid()));
             boolean sum = relation.law() instanceof VoltageSum
                     || relation.law() instanceof CurrentSum
                     || relation.law() instanceof PowerSum;
@@ -81,5 +83,17 @@ final class Conflicts {
             if (own.lo() > other.hi() + room || other.lo() > own.hi() + room) return true;
         }
         return false;
+    }
+
+    /** Whether of cells that are equal one lies above another, whatever their slack. */
+    private static boolean apart(Relation equality, Map<Cell, Span> spans) {
+        double highest = Double.NEGATIVE_INFINITY;
+        double lowest = Double.POSITIVE_INFINITY;
+        for (Cell cell : equality.cells()) {
+            if (!spans.containsKey(cell)) continue;
+            highest = Math.max(highest, spans.get(cell).lo());
+            lowest = Math.min(lowest, spans.get(cell).hi());
+        }
+        return highest > lowest + 1e-8 * Math.max(Math.abs(highest), Math.abs(lowest));
     }
 }

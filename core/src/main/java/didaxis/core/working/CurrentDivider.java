@@ -1,5 +1,6 @@
 package didaxis.core.working;
 
+import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.style.Terms;
 import java.util.ArrayList;
@@ -25,6 +26,7 @@ final class CurrentDivider implements Law {
             Combinations.wholeAndMembers(combination)
                     .filter(cells -> cells.members().size() > 1)
                     .ifPresent(cells -> {
+                        if (cells.members().size() == 2) relations.addAll(ofTwo(cells));
                         for (Subject member : cells.members()) {
                             relations.add(VoltageDivider.proportion(
                                     this,
@@ -36,5 +38,27 @@ final class CurrentDivider implements Law {
                     });
         }
         return relations;
+    }
+
+    /** I1 = I·R2/(R1 + R2), which needs no resistance of the whole. */
+    private List<Relation> ofTwo(Combinations.WholeAndMembers cells) {
+        Subject one = cells.members().get(0);
+        Subject other = cells.members().get(1);
+        return List.of(branch(one, other, cells.whole()), branch(other, one, cells.whole()));
+    }
+
+    private Relation branch(Subject one, Subject other, Subject whole) {
+        Cell own = Law.current(one);
+        Cell all = Law.current(whole);
+        Cell ownOhms = Law.resistance(one);
+        Cell otherOhms = Law.resistance(other);
+        Formula both = Formula.sum(Formula.of(List.of(ownOhms, otherOhms)));
+        Formula rest = Formula.less(Formula.of(all), List.of(Formula.of(own)));
+        return Relation.of(this)
+                .solved(own, Formula.over(Formula.times(Formula.of(all), Formula.of(otherOhms)), both))
+                .solved(all, Formula.over(Formula.times(Formula.of(own), both), Formula.of(otherOhms)))
+                .solved(ownOhms, Formula.over(Formula.times(rest, Formula.of(otherOhms)), Formula.of(own)))
+                .solved(otherOhms, Formula.over(Formula.times(Formula.of(own), Formula.of(ownOhms)), rest))
+                .build();
     }
 }

@@ -81,23 +81,23 @@ public record Deduction(List<Step> steps, Map<Cell, Double> values, Set<Cell> un
     private static final class Run {
         final Relations relations;
         final Map<Cell, Double> values = new LinkedHashMap<>();
-        final Map<Relation, Integer> unknown = new HashMap<>();
+        final Map<Relation, Integer> missing = new HashMap<>();
         final PriorityQueue<Ready> ready = new PriorityQueue<>(ORDER);
         final Map<Relation, Integer> taught = new HashMap<>();
 
         Run(Relations relations) {
             this.relations = relations;
             for (Relation relation : relations.all()) {
-                unknown.put(relation, relation.cells().size());
+                missing.put(relation, relation.enough());
                 taught.put(relation, taught.size());
-                if (relation.cells().size() == 1) offer(relation);
+                if (relation.enough() == 0) offer(relation);
             }
         }
 
         void know(Cell cell, double value) {
             if (values.putIfAbsent(cell, value) != null) return;
             for (Relation relation : relations.of(cell)) {
-                if (unknown.merge(relation, -1, Integer::sum) == 1) offer(relation);
+                if (missing.merge(relation, -1, Integer::sum) == 0) offer(relation);
             }
         }
 
@@ -114,9 +114,11 @@ public record Deduction(List<Step> steps, Map<Cell, Double> values, Set<Cell> un
             while (!ready.isEmpty()) {
                 Ready next = ready.poll();
                 if (values.containsKey(next.target())) continue;
-                double value = carried(next.target(), next.relation().solve(next.target(), values::get));
+                Formula formula = next.relation()
+                        .formula(next.target(), values::containsKey)
+                        .orElseThrow();
+                double value = carried(next.target(), formula.with(new Evaluation(values::get)));
                 if (!Double.isFinite(value)) continue;
-                Formula formula = next.relation().formulaFor(next.target()).orElseThrow();
                 steps.put(next.target(), new Step(next.phase(), next.relation().law(), next.target(), formula, value));
                 know(next.target(), value);
             }
@@ -136,6 +138,8 @@ public record Deduction(List<Step> steps, Map<Cell, Double> values, Set<Cell> un
             int node = subjects.nodeOf(cell.subject());
             if (cell.subject().kind() == Subject.Kind.TOTAL) node = cell.quantity() == Quantity.RESISTANCE ? node : -2;
             if (cell.subject().kind() == Subject.Kind.INTERNAL) node = -1;
+            // Potentials come last, when all voltages on the way to the negative terminal are there to be added.
+            if (cell.quantity() == Quantity.POTENTIAL) node += outline.size();
             if (cell.quantity() != Quantity.RESISTANCE || node < 0) return 2 * node;
             return outline.size() * outline.end(node) - node;
         }

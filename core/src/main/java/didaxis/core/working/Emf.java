@@ -3,6 +3,7 @@ package didaxis.core.working;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.style.Terms;
+import java.util.ArrayList;
 import java.util.List;
 
 /** E = V + I·r: the emf is the terminal voltage and the volts lost inside the source. */
@@ -20,17 +21,29 @@ final class Emf implements Law {
     @Override
     public List<Relation> in(Structure structure) {
         if (structure.chart().circuit().source().internalResistance() == 0) return List.of();
+        return List.of(round(this, List.of(Law.voltage(Subject.EXTERNAL))));
+    }
+
+    /** E = these voltages + I·r. */
+    static Relation round(Law law, List<Cell> voltages) {
         Cell emf = Law.voltage(Subject.TOTAL);
-        Cell terminal = Law.voltage(Subject.EXTERNAL);
         Cell current = Law.current(Subject.TOTAL);
         Cell r = Law.resistance(Subject.INTERNAL);
         Formula lost = Formula.times(Formula.of(current), Formula.of(r));
-        Formula difference = Formula.less(Formula.of(emf), List.of(Formula.of(terminal)));
-        return List.of(Relation.of(this)
-                .solved(terminal, Formula.less(Formula.of(emf), List.of(lost)))
-                .solved(emf, Formula.sum(List.of(Formula.of(terminal), lost)))
-                .solved(current, Formula.over(difference, Formula.of(r)))
-                .solved(r, Formula.over(difference, Formula.of(current)))
-                .build());
+        Formula left = Formula.less(Formula.of(emf), Formula.of(voltages));
+        List<Cell> cells = new ArrayList<>(voltages);
+        cells.addAll(List.of(emf, current, r));
+        return Relation.solvedBy(law, cells, target -> {
+            if (target.equals(emf)) return Formula.sum(with(Formula.of(voltages), lost));
+            if (target.equals(current)) return Formula.over(left, Formula.of(r));
+            if (target.equals(r)) return Formula.over(left, Formula.of(current));
+            return Formula.less(Formula.of(emf), with(Formula.of(Law.without(voltages, target)), lost));
+        });
+    }
+
+    private static List<Formula> with(List<Formula> terms, Formula more) {
+        List<Formula> all = new ArrayList<>(terms);
+        all.add(more);
+        return all;
     }
 }

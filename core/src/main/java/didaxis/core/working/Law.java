@@ -6,6 +6,7 @@ import didaxis.core.quantity.Quantity;
 import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A law: where in a circuit it holds, as relations over its cells. To add one, write one class and one line
@@ -20,15 +21,16 @@ public interface Law {
             new NoVoltage(),
             new SameCurrent(),
             new SameVoltage(),
-            new Emf(),
             new Ohm(),
+            new Emf(),
             new VoltageSum(),
             new CurrentSum(),
             new PotentialAtPoint(),
             new Power(),
             new PowerSum(),
             new VoltageDivider(),
-            new CurrentDivider());
+            new CurrentDivider(),
+            new WholeLoop());
 
     /** A fixed name for programs: "ohm". */
     String id();
@@ -57,27 +59,20 @@ public interface Law {
 
     /** whole = sum of the members, solved for each. */
     static Relation sum(Law law, Cell whole, List<Cell> members) {
-        Relation.Builder relation = Relation.of(law).solved(whole, Formula.sum(Formula.of(members)));
-        for (Cell member : members) {
-            relation.solved(member, Formula.less(Formula.of(whole), Formula.of(without(members, member))));
-        }
-        return relation.build();
+        List<Cell> cells = new ArrayList<>(members);
+        cells.add(0, whole);
+        if (members.size() == 1) return Relation.equality(law, cells);
+        return Relation.solvedBy(
+                law,
+                cells,
+                target -> target.equals(whole)
+                        ? Formula.sum(Formula.of(members))
+                        : Formula.less(Formula.of(whole), Formula.of(without(members, target))));
     }
 
-    /** Any of these cells equals any other: a relation for each pair. */
-    static List<Relation> equal(Law law, List<Cell> cells) {
-        List<Relation> pairs = new ArrayList<>();
-        for (int i = 0; i < cells.size(); i++) {
-            for (int k = i + 1; k < cells.size(); k++) {
-                Cell a = cells.get(i);
-                Cell b = cells.get(k);
-                pairs.add(Relation.of(law)
-                        .solved(a, Formula.of(b))
-                        .solved(b, Formula.of(a))
-                        .build());
-            }
-        }
-        return pairs;
+    /** Any of these cells equals any other; no relation if there are fewer than two. */
+    static Optional<Relation> equal(Law law, List<Cell> cells) {
+        return cells.size() < 2 ? Optional.empty() : Optional.of(Relation.equality(law, cells));
     }
 
     static List<Cell> without(List<Cell> cells, Cell left) {

@@ -54,8 +54,8 @@ final class NoVoltage implements Law {
                 .toList();
         // One alone has what its group has.
         if (gaps.size() < 2) return List.of();
-        return gaps.stream()
-                .flatMap(gap -> Law.equal(this, List.of(across.get(), gap)).stream())
-                .toList();
+        List<Cell> all = new ArrayList<>(gaps);
+        all.add(0, across.get());
+        return Law.equal(this, all).stream().toList();
     }
 }

@@ -5,6 +5,7 @@ import didaxis.core.style.HouseStyle;
 import didaxis.core.style.HouseStyle.ParallelForm;
 import didaxis.core.style.Terms;
 import didaxis.core.working.Combinations.WholeAndMembers;
+import java.util.ArrayList;
 import java.util.List;
 
 /** 1/R = 1/R1 + 1/R2 + …: the same voltage stands across each, and their currents add. */
@@ -34,14 +35,15 @@ final class ParallelResistance implements Law {
         if (members.size() == 1) return Law.sum(this, whole, members);
         // Product over sum holds for two only.
         boolean product = members.size() == 2 && style.parallelForm() == ParallelForm.PRODUCT_OVER_SUM;
-        Relation.Builder relation =
-                Relation.of(this).solved(whole, product ? productOverSum(members) : reciprocalSum(members));
-        for (Cell member : members) {
-            Formula rest =
-                    Formula.less(Formula.reciprocal(Formula.of(whole)), reciprocals(Law.without(members, member)));
-            relation.solved(member, Formula.reciprocal(rest));
-        }
-        return relation.build();
+        Formula forWhole = product ? productOverSum(members) : reciprocalSum(members);
+        List<Cell> all = new ArrayList<>(members);
+        all.add(0, whole);
+        return Relation.solvedBy(
+                this, all, target -> target.equals(whole) ? forWhole : branch(whole, Law.without(members, target)));
+    }
+
+    private static Formula branch(Cell whole, List<Cell> others) {
+        return Formula.reciprocal(Formula.less(Formula.reciprocal(Formula.of(whole)), reciprocals(others)));
     }
 
     private static Formula productOverSum(List<Cell> members) {

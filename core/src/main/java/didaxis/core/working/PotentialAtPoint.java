@@ -29,12 +29,10 @@ final class PotentialAtPoint implements Law {
         for (Subject reading : structure.chart().subjects().readings()) {
             if (reading.kind() != Subject.Kind.POINT) continue;
             Cell potential = Cell.of(reading, Quantity.POTENTIAL);
-            if (structure.chart().value(potential).isEmpty()) continue;
-            int node = structure.chart().subjects().nodeOf(reading);
-            decided(structure, node, true)
+            decided(structure, reading, true)
                     .ifPresent(below -> relations.add(
                             below.isEmpty() ? NoCurrent.zero(this, potential) : Law.sum(this, potential, below)));
-            decided(structure, node, false).ifPresent(above -> {
+            above(structure, reading).ifPresent(above -> {
                 List<Cell> terms = new ArrayList<>(above);
                 terms.add(potential);
                 relations.add(
@@ -44,9 +42,15 @@ final class PotentialAtPoint implements Law {
         return relations;
     }
 
-    private static Optional<List<Cell>> decided(Structure structure, int node, boolean towardsNegative) {
+    /** The voltages from the positive terminal to a point; empty where one is not decided, or the potential is not. */
+    static Optional<List<Cell>> above(Structure structure, Subject point) {
+        return decided(structure, point, false);
+    }
+
+    private static Optional<List<Cell>> decided(Structure structure, Subject point, boolean towardsNegative) {
+        if (structure.chart().value(Cell.of(point, Quantity.POTENTIAL)).isEmpty()) return Optional.empty();
         return structure
-                .voltagesFrom(node, towardsNegative)
+                .voltagesFrom(structure.chart().subjects().nodeOf(point), towardsNegative)
                 .map(subjects -> subjects.stream().map(Law::voltage).toList())
                 .filter(cells -> cells.stream()
                         .allMatch(cell -> structure.chart().value(cell).isPresent()));

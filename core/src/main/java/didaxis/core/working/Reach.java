@@ -23,17 +23,17 @@ final class Reach {
 
     /** All cells that follow one by one from known ones. */
     Set<Cell> from(Collection<Cell> known) {
-        Map<Relation, Integer> unknown = new HashMap<>();
+        Map<Relation, Integer> missing = new HashMap<>();
         Deque<Cell> waiting = new ArrayDeque<>();
         Set<Cell> reached = new HashSet<>();
         for (Relation relation : relations.all()) {
-            unknown.put(relation, relation.cells().size());
-            if (relation.cells().size() == 1) add(relation.cells().iterator().next(), reached, waiting);
+            missing.put(relation, relation.enough());
+            if (relation.enough() == 0) add(relation.cells().get(0), reached, waiting);
         }
         known.forEach(cell -> add(cell, reached, waiting));
         while (!waiting.isEmpty()) {
             for (Relation relation : relations.of(waiting.pop())) {
-                if (unknown.merge(relation, -1, Integer::sum) != 1) continue;
+                if (missing.merge(relation, -1, Integer::sum) != 0) continue;
                 for (Cell cell : relation.cells()) {
                     if (!reached.contains(cell) && gives(relation, cell)) add(cell, reached, waiting);
                 }

@@ -29,7 +29,7 @@ final class SameCurrent implements Law {
             combination.members().forEach(member -> member.current().ifPresent(subjects::add));
             subjects.removeIf(
                     subject -> structure.chart().value(Law.current(subject)).isEmpty());
-            relations.addAll(Law.equal(this, subjects.stream().map(Law::current).toList()));
+            Law.equal(this, subjects.stream().map(Law::current).toList()).ifPresent(relations::add);
         }
         return relations;
     }

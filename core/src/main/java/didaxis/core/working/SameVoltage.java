@@ -1,5 +1,6 @@
 package didaxis.core.working;
 
+import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.style.Terms;
 import java.util.ArrayList;
@@ -27,7 +28,7 @@ final class SameVoltage implements Law {
             Set<Subject> subjects = new LinkedHashSet<>();
             combination.voltage().ifPresent(subjects::add);
             combination.members().forEach(member -> member.voltage().ifPresent(subjects::add));
-            addAllPairs(structure, new ArrayList<>(subjects), relations);
+            addEquality(structure, new ArrayList<>(subjects), relations);
         }
         for (Subject reading : structure.chart().subjects().readings()) {
             int stretch = structure.chart().subjects().nodeOf(reading);
@@ -36,17 +37,16 @@ final class SameVoltage implements Law {
             if (!meter) continue;
             structure
                     .voltageOf(stretch)
-                    .ifPresent(across -> addAllPairs(structure, List.of(across, reading), relations));
+                    .ifPresent(across -> addEquality(structure, List.of(across, reading), relations));
         }
         return relations;
     }
 
-    private void addAllPairs(Structure structure, List<Subject> subjects, List<Relation> relations) {
-        relations.addAll(Law.equal(
-                this,
-                subjects.stream()
-                        .map(Law::voltage)
-                        .filter(cell -> structure.chart().value(cell).isPresent())
-                        .toList()));
+    private void addEquality(Structure structure, List<Subject> subjects, List<Relation> relations) {
+        List<Cell> voltages = subjects.stream()
+                .map(Law::voltage)
+                .filter(cell -> structure.chart().value(cell).isPresent())
+                .toList();
+        Law.equal(this, voltages).ifPresent(relations::add);
     }
 }

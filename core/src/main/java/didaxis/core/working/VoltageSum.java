@@ -29,6 +29,13 @@ final class VoltageSum implements Law {
     private Optional<Relation> relation(Structure structure, Structure.Combination combination) {
         if (combination.voltage().isEmpty()) return Optional.empty();
         Cell whole = Law.voltage(combination.voltage().get());
+        return terms(structure, combination)
+                .filter(terms -> !terms.contains(whole))
+                .map(terms -> Law.sum(this, whole, terms));
+    }
+
+    /** The voltages along a series; empty where one of them is not decided or has no subject, or where there is none. */
+    static Optional<List<Cell>> terms(Structure structure, Structure.Combination combination) {
         List<Cell> terms = new ArrayList<>();
         for (Structure.Member member : combination.members()) {
             if (member.ohms() == 0) continue;
@@ -37,7 +44,6 @@ final class VoltageSum implements Law {
         }
         boolean decided =
                 terms.stream().allMatch(cell -> structure.chart().value(cell).isPresent());
-        if (!decided || terms.isEmpty() || terms.contains(whole)) return Optional.empty();
-        return Optional.of(Law.sum(this, whole, terms));
+        return decided && !terms.isEmpty() ? Optional.of(terms) : Optional.empty();
     }
 }

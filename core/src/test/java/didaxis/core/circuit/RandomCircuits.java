@@ -33,9 +33,20 @@ public final class RandomCircuits {
         return circuits(mostParts, false);
     }
 
+    /** Every kind of part, with so many parts. */
+    public static Arbitrary<Circuit> any(int fewestParts, int mostParts) {
+        return Combinators.combine(Arbitraries.longs(), Arbitraries.integers().between(fewestParts, mostParts))
+                .as((seed, size) -> random(seed, size, false));
+    }
+
     private static Arbitrary<Circuit> circuits(int mostParts, boolean plain) {
         return Combinators.combine(Arbitraries.longs(), Arbitraries.integers().between(1, mostParts))
-                .as((seed, size) -> new RandomCircuits(seed, plain).circuit(size));
+                .as((seed, size) -> random(seed, size, plain));
+    }
+
+    /** One of so many parts. */
+    public static Circuit random(long seed, int parts, boolean plain) {
+        return new RandomCircuits(seed, plain).circuit(parts);
     }
 
     private Circuit circuit(int size) {

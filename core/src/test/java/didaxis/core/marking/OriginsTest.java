@@ -19,11 +19,27 @@ class OriginsTest {
     void upToThreeTheyAreTheFewestAndOfThoseTheEarliest(
             @ForAll @IntRange(min = 1, max = 9) int count, @ForAll long seed) {
         List<Explanation> explanations =
-                explanations(count, new Random(seed), count + new Random(seed).nextInt(2 * count));
+                explanations(count, new Random(seed), count + new Random(seed).nextInt(2 * count)).stream()
+                        .map(one -> new Explanation(one.target(), one.restsOn(), true))
+                        .toList();
         BitSet found = Origins.fewest(count, explanations);
         BitSet best = byTryingAll(count, explanations);
         assertTrue(closure(found, explanations).size() == count);
         if (best.cardinality() <= 3) assertEquals(best, found);
+    }
+
+    @Property(tries = 500)
+    void ofEquallyFewTheyAreThoseThatLeadToTheOthersExactly(
+            @ForAll @IntRange(min = 1, max = 9) int count, @ForAll long seed) {
+        List<Explanation> explanations = explanations(count, new Random(seed), 3 * count);
+        List<Explanation> exact =
+                explanations.stream().filter(Explanation::exactly).toList();
+        BitSet found = Origins.fewest(count, explanations);
+        int fewest = byTryingAll(count, explanations).cardinality();
+        if (fewest > 3) return;
+        assertEquals(fewest, found.cardinality());
+        if (byTryingAll(count, exact).cardinality() == fewest)
+            assertEquals(count, closure(found, exact).size());
     }
 
     @Property(tries = 200)
@@ -44,7 +60,7 @@ class OriginsTest {
             BitSet restsOn = new BitSet();
             for (int other = random.nextInt(2); other >= 0; other--)
                 restsOn.set((target + 1 + random.nextInt(count - 1)) % count);
-            explanations.add(new Explanation(target, restsOn));
+            explanations.add(new Explanation(target, restsOn, random.nextBoolean()));
         }
         return explanations;
     }

@@ -45,7 +45,20 @@ class AmountFormatTest {
                 "−3 V | VOLTAGE | -3",
                 "12 \u00b5W | POWER | 12e-6",
                 "12 μW | POWER | 12e-6",
-                ".5 | CURRENT | 0.5"
+                ".5 | CURRENT | 0.5",
+                "3 A. | CURRENT | 3",
+                "3. | CURRENT | 3",
+                "I = 2 A | CURRENT | 2",
+                "I2 = 2 A | CURRENT | 2",
+                "V(L1) = 6 V = 6V | VOLTAGE | 6",
+                "6000 mV = 6 V. | VOLTAGE | 6",
+                "R₂₃ = 30/8 = 3.75 Ω | RESISTANCE | 3.75",
+                "zero | CURRENT | 0",
+                "Zero volts | VOLTAGE | 0",
+                "none | POWER | 0",
+                "2 x 10^0 A | CURRENT | 2",
+                "2x10⁰ | CURRENT | 2",
+                "1.5x10-3 A | CURRENT | 1.5e-3"
             })
     void whatPeopleTypeIsRead(String typed, Quantity quantity, double si) {
         double read = AmountFormat.STANDARD
@@ -68,6 +81,11 @@ class AmountFormatTest {
                 "1.2.3 | VOLTAGE",
                 "- | VOLTAGE",
                 "4k7 | CURRENT",
+                "2² A | CURRENT",
+                "2*100 A | CURRENT",
+                "6 V = 7 V | VOLTAGE",
+                "= | VOLTAGE",
+                "I = | CURRENT",
                 "99999999999999999999999999999999999999999999999999999999999999999 | POWER"
             })
     void whatCannotBeReadSaysWhatWasExpected(String typed, Quantity quantity) {
@@ -76,6 +94,25 @@ class AmountFormatTest {
                 .match(r -> "read " + r.shown(), b -> "blank", Reading.Unreadable::expected);
         String unit = quantity.unit();
         assertEquals(quantity.phrase() + " in " + unit + ", such as 2.5 " + unit + " or 2500 m" + unit, expected);
+    }
+
+    @Test
+    void anotherQuantitysUnitIsToldAsThat() {
+        assertEquals("2 V", unitOf("2 V", Quantity.CURRENT, Quantity.VOLTAGE));
+        assertEquals("3 kΩ", unitOf("3 kΩ", Quantity.POTENTIAL, Quantity.RESISTANCE));
+        assertEquals("", unitOf("two", Quantity.CURRENT, Quantity.VOLTAGE));
+    }
+
+    private static String unitOf(String typed, Quantity asked, Quantity unit) {
+        return AmountFormat.STANDARD
+                .read(typed, asked)
+                .match(
+                        r -> "read",
+                        b -> "blank",
+                        u -> u.unitOf()
+                                .filter(unit::equals)
+                                .map(one -> u.typed())
+                                .orElse(""));
     }
 
     @Test

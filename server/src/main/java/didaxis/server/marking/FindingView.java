@@ -36,6 +36,7 @@ public record FindingView(
                 one -> read(one, "right", one.read(), List.of(), sentence),
                 one -> read(one, "right", one.read(), from(one.derivation()), sentence),
                 one -> read(one, "follow-through", one.read(), from(one.derivation()), sentence),
+                one -> slip(one, "cut-off", sentence),
                 one -> read(one, "wrong", one.read(), List.of(), sentence),
                 one -> unread(one, "blank", sentence),
                 one -> unread(one, "unreadable", sentence)));
@@ -53,6 +54,19 @@ public record FindingView(
                 origin,
                 from,
                 null,
+                sentence);
+    }
+
+    private static FindingView slip(Finding.CutOff finding, String name, String sentence) {
+        return new FindingView(
+                CellView.of(finding.cell()),
+                "slip",
+                finding.read().amount().si(),
+                finding.read().shown(),
+                finding.expected(),
+                true,
+                List.of(),
+                name,
                 sentence);
     }
 

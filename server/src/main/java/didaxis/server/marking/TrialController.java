@@ -68,16 +68,21 @@ class TrialController {
         Relations relations = Relations.of(chart);
         MarkingStyle style =
                 trial.style() == null ? MarkingStyle.STANDARD : trial.style().marking();
+        Set<Cell> given = given(trial, chart, relations);
         Map<Cell, String> answers = new LinkedHashMap<>();
         for (TriedAnswer answer : trial.answers()) {
             if (answer == null || answer.cell() == null) throw Problem.badRequest("Every answer needs a cell.");
             Cell cell = withValue(answer.cell().in(chart.subjects()), chart);
+            if (given.contains(cell)) {
+                throw Problem.badRequest("The " + cell.quantity().word() + " of "
+                        + cell.subject().id() + " is given; a given cell is never an answer.");
+            }
             if (answers.put(cell, answer.text() == null ? "" : answer.text()) != null) {
                 throw Problem.badRequest("The cell " + answer.cell().subject() + " "
                         + answer.cell().quantity() + " is answered twice.");
             }
         }
-        Marker marker = Marker.of(relations, given(trial, chart, relations), style);
+        Marker marker = Marker.of(relations, given, style);
         FindingSentence sentences = new FindingSentence(style.format());
         return new Findings(marker.mark(answers).stream()
                 .map(finding -> FindingView.of(finding, sentences))

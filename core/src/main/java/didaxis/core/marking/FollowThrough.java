@@ -1,0 +1,58 @@
+package didaxis.core.marking;
+
+import didaxis.core.marking.Origins.Explanation;
+import didaxis.core.marking.OwnValues.Tried;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What explains wrong answers: every relation that gives one from others, worked with the numbers as written. At most
+ * one input of a relation is in the head, and none that is subtracted; but the working's own next step is always allowed.
+ */
+final class FollowThrough {
+    private final Sheet sheet;
+    private final List<Integer> wrong;
+    private final Map<Explanation, Worked> explanations = new LinkedHashMap<>();
+
+    private FollowThrough(Sheet sheet, List<Integer> wrong) {
+        this.sheet = sheet;
+        this.wrong = wrong;
+    }
+
+    /**
+     * Every explanation of a wrong answer, with the plainest way that makes it.
+     *
+     * @param wrong the answers that are wrong, in the order of the working
+     */
+    static Map<Explanation, Worked> explanations(Sheet sheet, Grounding grounding, List<Integer> wrong) {
+        FollowThrough all = new FollowThrough(sheet, wrong);
+        OwnValues values = new OwnValues(sheet, grounding, wrong);
+        for (int i = 0; i < wrong.size(); i++) {
+            int answer = i;
+            for (Way way : sheet.ways().to(wrong.get(i))) {
+                values.forEach(way, tried -> all.add(answer, tried));
+                Tried own = way.own() ? values.carriedBy(way) : null;
+                if (own != null) all.add(answer, own);
+            }
+        }
+        return all.explanations;
+    }
+
+    private void add(int answer, Tried tried) {
+        int cell = wrong.get(answer);
+        boolean head = tried.headUsed();
+        boolean sensible = tried.span().finite() && (!head || tried.span().mid() > 0);
+        if (tried.restsOn().isEmpty() || tried.restsOn().get(answer) || !sensible) return;
+        boolean exactly = head
+                ? sheet.rounds(cell, tried.span().lo(), tried.span().hi())
+                : sheet.rounds(cell, tried.span().mid());
+        // A later answer explains an earlier one only if it gives it to the figures written.
+        boolean later = tried.restsOn().length() > answer + 1;
+        if (!exactly && (later || !sheet.gives(cell, tried.span().mid()))) return;
+        explanations.merge(
+                new Explanation(answer, tried.restsOn(), exactly),
+                tried.worked(),
+                (one, other) -> other.inTheHead() < one.inTheHead() ? other : one);
+    }
+}

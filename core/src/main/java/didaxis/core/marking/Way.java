@@ -1,0 +1,44 @@
+package didaxis.core.marking;
+
+import didaxis.core.working.Compiled;
+import didaxis.core.working.Formula;
+import didaxis.core.working.Law;
+import didaxis.core.working.Span;
+import java.util.function.IntFunction;
+import java.util.function.IntPredicate;
+
+/**
+ * One way to a cell: a formula of one law over other cells, by their numbers.
+ *
+ * @param subtracted which of the inputs stand in a difference
+ * @param own whether it is the step by which the working itself comes to the cell
+ */
+record Way(
+        Ways all,
+        int target,
+        int[] inputs,
+        Law law,
+        Formula formula,
+        Compiled compiled,
+        boolean[] subtracted,
+        boolean own) {
+    /** What it gives on intervals. */
+    Span on(IntFunction<Span> spans) {
+        return formula.with(new Span.Arithmetic(cell -> spans.apply(all.number(cell))));
+    }
+
+    boolean allInputs(IntPredicate are) {
+        for (int input : inputs) if (!are.test(input)) return false;
+        return true;
+    }
+
+    boolean subtracts() {
+        for (boolean one : subtracted) if (one) return true;
+        return false;
+    }
+
+    /** Whether it only copies another cell's value. */
+    boolean copies() {
+        return formula instanceof Formula.Of;
+    }
+}

@@ -1,0 +1,196 @@
+package didaxis.core.marking;
+
+import didaxis.core.circuit.Cell;
+import didaxis.core.working.Compiled;
+import didaxis.core.working.Formula;
+import didaxis.core.working.FormulaCells;
+import didaxis.core.working.Law;
+import didaxis.core.working.Relation;
+import didaxis.core.working.Relations;
+import didaxis.core.working.Step;
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * The cells of a question, numbered in the order of the working, and all ways that lead to each. Ways are laid out when
+ * they are first asked for and then kept, so that a class's sheets share them.
+ */
+final class Ways {
+    private final Relations relations;
+    private final Map<Cell, Formula> working = new HashMap<>();
+    private final List<Cell> cells = new ArrayList<>();
+    private final Map<Cell, Integer> numbers = new HashMap<>();
+    private final double[] truth;
+    private final Way[][] to;
+    private final BitSet[] under;
+    private final int[][] neighbours;
+    private final int[][] equals;
+
+    /**
+     * @param given the cells that every learner is given
+     * @param steps the working from these to every other cell
+     */
+    Ways(Relations relations, Set<Cell> given, List<Step> steps) {
+        this.relations = relations;
+        Map<Cell, Integer> place = new LinkedHashMap<>();
+        given.forEach(cell -> place.put(cell, place.size()));
+        for (Step step : steps) {
+            place.putIfAbsent(step.cell(), place.size());
+            working.put(step.cell(), step.formula());
+        }
+        Set<Cell> all = new HashSet<>(relations.cells());
+        all.addAll(given);
+        all.stream()
+                .sorted(Comparator.comparingInt((Cell cell) -> place.getOrDefault(cell, Integer.MAX_VALUE))
+                        .thenComparing(cell -> cell.subject().id())
+                        .thenComparing(Cell::quantity))
+                .forEach(cells::add);
+        for (Cell cell : cells) numbers.put(cell, numbers.size());
+        truth = cells.stream()
+                .mapToDouble(cell -> relations.chart().value(cell).orElse(Double.NaN))
+                .toArray();
+        to = new Way[cells.size()][];
+        under = new BitSet[cells.size()];
+        for (int cell = 0; cell < under.length; cell++) {
+            under[cell] = new BitSet();
+            Formula formula = working.get(cells.get(cell));
+            if (formula == null) continue;
+            for (Cell input : FormulaCells.in(formula)) {
+                under[cell].set(numbers.get(input));
+                BitSet below = under[numbers.get(input)];
+                if (below != null) under[cell].or(below);
+            }
+        }
+        neighbours = new int[cells.size()][];
+        equals = equals(relations);
+    }
+
+    /** For every cell all that equalities say are equal to it, through others too. */
+    private int[][] equals(Relations relations) {
+        int[] first = new int[cells.size()];
+        for (int cell = 0; cell < first.length; cell++) first[cell] = cell;
+        for (Relation relation : relations.all()) {
+            if (!relation.isEquality()) continue;
+            int one = find(first, numbers.get(relation.cells().get(0)));
+            for (Cell cell : relation.cells()) first[find(first, numbers.get(cell))] = one;
+        }
+        Map<Integer, List<Integer>> classes = new HashMap<>();
+        for (int cell = 0; cell < first.length; cell++)
+            classes.computeIfAbsent(find(first, cell), one -> new ArrayList<>()).add(cell);
+        int[][] all = new int[first.length][];
+        classes.values().forEach(members -> {
+            int[] together = members.stream().mapToInt(Integer::intValue).toArray();
+            for (int member : together) all[member] = together;
+        });
+        return all;
+    }
+
+    private static int find(int[] first, int cell) {
+        int at = cell;
+        while (first[at] != at) at = first[at] = first[first[at]];
+        return at;
+    }
+
+    /** The cells that are equal to a cell, itself among them, in the order of the working. */
+    int[] equalTo(int cell) {
+        return equals[cell];
+    }
+
+    int size() {
+        return cells.size();
+    }
+
+    Cell cell(int number) {
+        return cells.get(number);
+    }
+
+    int number(Cell cell) {
+        return numbers.get(cell);
+    }
+
+    boolean knows(Cell cell) {
+        return numbers.containsKey(cell);
+    }
+
+    /** The true value of a cell in SI. */
+    double truth(int number) {
+        return truth[number];
+    }
+
+    /** Whether the working comes to a cell by way of another. */
+    boolean restsOn(int cell, int other) {
+        return under[cell].get(other);
+    }
+
+    /** All ways to a cell, as taught first. */
+    synchronized Way[] to(int target) {
+        if (to[target] == null) to[target] = lay(target);
+        return to[target];
+    }
+
+    private Way[] lay(int target) {
+        List<Way> ways = new ArrayList<>();
+        Cell cell = cells.get(target);
+        Formula own = working.get(cell);
+        for (Relation relation : relations.of(cell)) {
+            for (Cell other : relation.isEquality() ? relation.cells() : List.<Cell>of())
+                if (!other.equals(cell)) ways.add(copy(target, relation.law(), other, own));
+            if (!relation.isEquality())
+                relation.formulas(cell).forEach(formula -> ways.add(way(target, relation.law(), formula, own)));
+        }
+        return ways.toArray(Way[]::new);
+    }
+
+    private Way copy(int target, Law law, Cell other, Formula own) {
+        int number = numbers.get(other);
+        Formula formula = Formula.of(other);
+        return new Way(
+                this,
+                target,
+                new int[] {number},
+                law,
+                formula,
+                values -> values[number],
+                new boolean[1],
+                formula.equals(own));
+    }
+
+    private Way way(int target, Law law, Formula formula, Formula own) {
+        List<Cell> used = List.copyOf(FormulaCells.in(formula));
+        Set<Cell> subtracted = Differences.in(formula);
+        int[] inputs = new int[used.size()];
+        boolean[] inDifference = new boolean[inputs.length];
+        for (int k = 0; k < inputs.length; k++) {
+            inputs[k] = numbers.get(used.get(k));
+            inDifference[k] = subtracted.contains(used.get(k));
+        }
+        return new Way(
+                this,
+                target,
+                inputs,
+                law,
+                formula,
+                Compiled.of(formula, numbers::get),
+                inDifference,
+                formula.equals(own));
+    }
+
+    /** The cells that stand in a relation with a cell, the cell itself among them. */
+    synchronized int[] neighbours(int number) {
+        if (neighbours[number] == null) {
+            neighbours[number] = relations.of(cells.get(number)).stream()
+                    .flatMap(relation -> relation.cells().stream())
+                    .distinct()
+                    .mapToInt(numbers::get)
+                    .toArray();
+        }
+        return neighbours[number];
+    }
+}
