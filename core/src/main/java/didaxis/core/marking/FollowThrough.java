@@ -1,7 +1,10 @@
 package didaxis.core.marking;
 
+import didaxis.core.circuit.Cell;
 import didaxis.core.marking.Origins.Explanation;
 import didaxis.core.marking.OwnValues.Tried;
+import didaxis.core.working.Relation;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +16,7 @@ import java.util.Map;
 final class FollowThrough {
     private final Sheet sheet;
     private final List<Integer> wrong;
+    private final Map<Relation, Map<Double, Integer>> firstOfValue = new HashMap<>();
     private final Map<Explanation, Worked> explanations = new LinkedHashMap<>();
 
     private FollowThrough(Sheet sheet, List<Integer> wrong) {
@@ -31,12 +35,36 @@ final class FollowThrough {
         for (int i = 0; i < wrong.size(); i++) {
             int answer = i;
             for (Way way : sheet.ways().to(wrong.get(i))) {
+                if (way.copies() && !all.isNeeded(way)) continue;
                 values.forEach(way, tried -> all.add(answer, tried));
                 Tried own = way.own() ? values.carriedBy(way) : null;
                 if (own != null) all.add(answer, own);
             }
         }
         return all.explanations;
+    }
+
+    /**
+     * Whether a copy says something new. Of equal cells with one value it is enough that the first leads to each and each
+     * to the first: a hundred then have two hundred explanations, not ten thousand.
+     */
+    private boolean isNeeded(Way copy) {
+        int source = copy.inputs()[0];
+        if (!sheet.written(source)) return true;
+        double value = sheet.value(source);
+        int first = firstOfValue
+                .computeIfAbsent(copy.relation(), this::firstOfEachValue)
+                .get(value);
+        return first == source || first == copy.target() && sheet.value(copy.target()) == value;
+    }
+
+    private Map<Double, Integer> firstOfEachValue(Relation equality) {
+        Map<Double, Integer> first = new HashMap<>();
+        for (Cell cell : equality.cells()) {
+            int number = sheet.ways().number(cell);
+            if (sheet.written(number)) first.putIfAbsent(sheet.value(number), number);
+        }
+        return first;
     }
 
     private void add(int answer, Tried tried) {

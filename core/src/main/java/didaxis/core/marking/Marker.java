@@ -138,6 +138,6 @@ public final class Marker {
             inputs.put(ways.cell(worked.way().inputs()[k]), numbers[k]);
             if (source >= 0 && sheet.kind(source) != Kind.GIVEN) own.put(ways.cell(source), sheet.value(source));
         }
-        return new Derivation(own, worked.way().law(), worked.way().formula(), inputs);
+        return new Derivation(own, worked.way().relation().law(), worked.way().formula(), inputs);
     }
 }

@@ -21,7 +21,7 @@ final class Origins {
     /** Up to this many in a cluster the fewest are found by trying all; beyond, the one that explains most joins first. */
     private static final int TRIED_EXACTLY = 3;
     /** So many explanations are looked at before what is left is decided greedily. */
-    private static final long MOST_LOOKED_AT = 1_000_000;
+    private static final long MOST_LOOKED_AT = 600_000;
     /** So many more before what is left is taken in order. */
     private static final long MOST_GREEDILY = 300_000;
 

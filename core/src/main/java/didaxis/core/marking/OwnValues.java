@@ -22,7 +22,7 @@ final class OwnValues {
     /** Combinations of its inputs' values tried for one way. */
     private static final int MOST_COMBINATIONS = 24;
     /** So many values are put into ways until what is in the head is taken as found. */
-    private static final long MOST_WORK = 1_500_000;
+    private static final long MOST_WORK = 1_000_000;
 
     private static final double ALIKE = 1e-6;
 

@@ -2,13 +2,13 @@ package didaxis.core.marking;
 
 import didaxis.core.working.Compiled;
 import didaxis.core.working.Formula;
-import didaxis.core.working.Law;
+import didaxis.core.working.Relation;
 import didaxis.core.working.Span;
 import java.util.function.IntFunction;
 import java.util.function.IntPredicate;
 
 /**
- * One way to a cell: a formula of one law over other cells, by their numbers.
+ * One way to a cell: a formula of one relation over other cells, by their numbers.
  *
  * @param subtracted which of the inputs stand in a difference
  * @param own whether it is the step by which the working itself comes to the cell
@@ -17,7 +17,7 @@ record Way(
         Ways all,
         int target,
         int[] inputs,
-        Law law,
+        Relation relation,
         Formula formula,
         Compiled compiled,
         boolean[] subtracted,

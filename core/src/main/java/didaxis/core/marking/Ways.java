@@ -4,7 +4,6 @@ import didaxis.core.circuit.Cell;
 import didaxis.core.working.Compiled;
 import didaxis.core.working.Formula;
 import didaxis.core.working.FormulaCells;
-import didaxis.core.working.Law;
 import didaxis.core.working.Relation;
 import didaxis.core.working.Relations;
 import didaxis.core.working.Step;
@@ -141,28 +140,28 @@ final class Ways {
         Formula own = working.get(cell);
         for (Relation relation : relations.of(cell)) {
             for (Cell other : relation.isEquality() ? relation.cells() : List.<Cell>of())
-                if (!other.equals(cell)) ways.add(copy(target, relation.law(), other, own));
+                if (!other.equals(cell)) ways.add(copy(target, relation, other, own));
             if (!relation.isEquality())
-                relation.formulas(cell).forEach(formula -> ways.add(way(target, relation.law(), formula, own)));
+                relation.formulas(cell).forEach(formula -> ways.add(way(target, relation, formula, own)));
         }
         return ways.toArray(Way[]::new);
     }
 
-    private Way copy(int target, Law law, Cell other, Formula own) {
+    private Way copy(int target, Relation relation, Cell other, Formula own) {
         int number = numbers.get(other);
         Formula formula = Formula.of(other);
         return new Way(
                 this,
                 target,
                 new int[] {number},
-                law,
+                relation,
                 formula,
                 values -> values[number],
                 new boolean[1],
                 formula.equals(own));
     }
 
-    private Way way(int target, Law law, Formula formula, Formula own) {
+    private Way way(int target, Relation relation, Formula formula, Formula own) {
         List<Cell> used = List.copyOf(FormulaCells.in(formula));
         Set<Cell> subtracted = Differences.in(formula);
         int[] inputs = new int[used.size()];
@@ -175,7 +174,7 @@ final class Ways {
                 this,
                 target,
                 inputs,
-                law,
+                relation,
                 formula,
                 Compiled.of(formula, numbers::get),
                 inDifference,
