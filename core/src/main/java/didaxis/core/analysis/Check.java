@@ -41,8 +41,10 @@ public record Check(Kind kind, String place, List<Double> terms, double sum, boo
         loops(point, checks);
         junctions(point, checks);
         checks.add(power(point));
-        double apart = disagreement(point);
-        checks.add(new Check(Kind.SECOND_METHOD, "", List.of(), apart, apart <= CLOSE));
+        NodalAnalysis nodal = NodalAnalysis.of(point.circuit());
+        double apart = disagreement(point, nodal);
+        boolean agrees = apart <= Math.max(CLOSE, nodal.exactTo());
+        checks.add(new Check(Kind.SECOND_METHOD, "", List.of(), apart, agrees));
         return checks;
     }
 
@@ -99,8 +101,7 @@ public record Check(Kind kind, String place, List<Double> terms, double sum, boo
     }
 
     /** The largest difference of any part's voltage and current between the two methods, relative to the emf and the total current. */
-    private static double disagreement(OperatingPoint point) {
-        NodalAnalysis nodal = NodalAnalysis.of(point.circuit());
+    private static double disagreement(OperatingPoint point, NodalAnalysis nodal) {
         Outline outline = point.circuit().outline();
         double emf = point.circuit().source().emf();
         double amperes = scaleOfCurrents(point);

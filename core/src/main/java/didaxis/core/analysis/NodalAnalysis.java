@@ -8,9 +8,6 @@ import didaxis.core.circuit.Terminals;
 import java.util.ArrayList;
 import java.util.List;
 import org.ejml.data.DMatrixRMaj;
-import org.ejml.dense.row.CommonOps_DDRM;
-import org.ejml.dense.row.factory.LinearSolverFactory_DDRM;
-import org.ejml.interfaces.linsol.LinearSolverDense;
 
 /**
  * The second method: Kirchhoff's current law at every node, solved as one dense linear system, with the
@@ -24,11 +21,21 @@ public final class NodalAnalysis {
     private final double[] partVoltage;
     private final double[] partCurrent;
     private final double totalCurrent;
+    private final LinearSystem system;
+    /** What the emf would drive through the smallest resistance. */
+    private final double largestCurrent;
 
-    private NodalAnalysis(double[] partVoltage, double[] partCurrent, double totalCurrent) {
+    private NodalAnalysis(
+            double[] partVoltage,
+            double[] partCurrent,
+            double totalCurrent,
+            LinearSystem system,
+            double largestCurrent) {
         this.partVoltage = partVoltage;
         this.partCurrent = partCurrent;
         this.totalCurrent = totalCurrent;
+        this.system = system;
+        this.largestCurrent = largestCurrent;
     }
 
     /**
@@ -56,13 +63,15 @@ public final class NodalAnalysis {
     public static NodalAnalysis of(Source given, List<Edge> edges, int places) {
         Layout layout = new Layout(edges, places);
         int nodes = layout.nodes;
+        double unit = unit(edges);
         // Unknown: potentials of nodes 1 to nodes−1 (0 is the negative terminal), then currents of wires, then of the
         // source.
         List<Integer> wires = layout.spanningWires();
         int unknowns = nodes - 1 + wires.size() + 1;
         DMatrixRMaj a = new DMatrixRMaj(unknowns, unknowns);
         DMatrixRMaj b = new DMatrixRMaj(unknowns, 1);
-        for (Edge edge : edges) if (edge.ohms() > 0 && edge.ohms() < Double.POSITIVE_INFINITY) stampResistor(a, edge);
+        for (Edge edge : edges)
+            if (edge.ohms() > 0 && edge.ohms() < Double.POSITIVE_INFINITY) stampResistor(a, edge, unit);
         for (int k = 0; k < wires.size(); k++)
             stampBranch(
                     a,
@@ -71,29 +80,35 @@ public final class NodalAnalysis {
                     edges.get(wires.get(k)).to(),
                     0);
         int source = unknowns - 1;
-        stampBranch(a, source, Terminals.POSITIVE, Terminals.NEGATIVE, -given.internalResistance());
+        stampBranch(a, source, Terminals.POSITIVE, Terminals.NEGATIVE, -given.internalResistance() / unit);
         b.set(source, 0, given.emf());
         layout.floatingNodes().forEach(node -> a.add(node - 1, node - 1, 1));
-        DMatrixRMaj x = solve(a, b);
-        return layout.read(x, wires, -x.get(source, 0));
+        LinearSystem system = new LinearSystem(a);
+        DMatrixRMaj x = system.solve(b);
+        for (int row = nodes - 1; row < unknowns; row++) x.set(row, 0, x.get(row, 0) / unit);
+        return layout.read(x, wires, -x.get(source, 0), system, given.emf() / smallest(edges));
     }
 
-    private static DMatrixRMaj solve(DMatrixRMaj a, DMatrixRMaj b) {
-        LinearSolverDense<DMatrixRMaj> solver = LinearSolverFactory_DDRM.lu(a.numRows);
-        DMatrixRMaj x = new DMatrixRMaj(a.numRows, 1);
-        if (!solver.setA(a.copy()) || solver.quality() == 0) throw new ArithmeticException("nodal matrix is singular");
-        solver.solve(b, x);
-        // One step of iterative refinement: resistances many powers of ten apart would cost figures otherwise.
-        DMatrixRMaj residual = b.copy();
-        CommonOps_DDRM.multAdd(-1, a, x, residual);
-        DMatrixRMaj correction = new DMatrixRMaj(a.numRows, 1);
-        solver.solve(residual, correction);
-        CommonOps_DDRM.addEquals(x, correction);
-        return x;
+    private static double smallest(List<Edge> edges) {
+        return edges.stream()
+                .mapToDouble(Edge::ohms)
+                .filter(ohms -> ohms > 0)
+                .min()
+                .orElse(Double.POSITIVE_INFINITY);
     }
 
-    private static void stampResistor(DMatrixRMaj a, Edge edge) {
-        double siemens = 1 / edge.ohms();
+    /** The middle of the resistances, as powers of ten go: in this unit of resistance the system is best balanced. */
+    private static double unit(List<Edge> edges) {
+        return Math.exp(edges.stream()
+                .mapToDouble(Edge::ohms)
+                .filter(ohms -> ohms > 0 && ohms < Double.POSITIVE_INFINITY)
+                .map(Math::log)
+                .average()
+                .orElse(0));
+    }
+
+    private static void stampResistor(DMatrixRMaj a, Edge edge, double unit) {
+        double siemens = unit / edge.ohms();
         add(a, edge.from(), edge.from(), siemens);
         add(a, edge.to(), edge.to(), siemens);
         add(a, edge.from(), edge.to(), -siemens);
@@ -130,6 +145,15 @@ public final class NodalAnalysis {
     /** The current the source gives, in amperes. */
     public double totalCurrent() {
         return totalCurrent;
+    }
+
+    /**
+     * To how much, relative to the emf and the total current, this method can tell the values: as its matrix is
+     * conditioned, and as a small resistance makes a current of the rounding of two potentials.
+     */
+    public double exactTo() {
+        if (totalCurrent == 0) return system.exactTo();
+        return Math.max(system.exactTo(), LinearSystem.ROUNDING * largestCurrent / Math.abs(totalCurrent));
     }
 
     /** The circuit as edges between numbered nodes. */
@@ -190,7 +214,8 @@ public final class NodalAnalysis {
             return ra != rb;
         }
 
-        NodalAnalysis read(DMatrixRMaj x, List<Integer> wires, double totalCurrent) {
+        NodalAnalysis read(
+                DMatrixRMaj x, List<Integer> wires, double totalCurrent, LinearSystem system, double largestCurrent) {
             double[] voltage = new double[edges.size()];
             double[] current = new double[edges.size()];
             int[] root = pieces();
@@ -202,7 +227,7 @@ public final class NodalAnalysis {
                 if (Double.isInfinite(edge.ohms()) && intoThePiece) voltage[part] = Double.NaN;
             }
             for (int k = 0; k < wires.size(); k++) current[wires.get(k)] = x.get(nodes - 1 + k, 0);
-            return new NodalAnalysis(voltage, current, totalCurrent);
+            return new NodalAnalysis(voltage, current, totalCurrent, system, largestCurrent);
         }
 
         private static double potential(DMatrixRMaj x, int node) {

@@ -20,6 +20,7 @@ import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class ChartTest {
     static Chart chart(String notation) {
@@ -193,5 +194,21 @@ class ChartTest {
                 .append(2 * rungs)
                 .append("=1");
         return text.append("))".repeat(rungs - 1)).toString();
+    }
+
+    /** The second method agrees as far as it can tell: with many parts, and with resistances seven powers of ten apart. */
+    @ParameterizedTest
+    @MethodSource("hardForNodalAnalysis")
+    void theSecondMethodAgreesWhereItIsHard(String notation) {
+        Chart chart = chart(Notation.circuit(notation));
+        for (Check check : Check.all(chart)) assertTrue(check.holds(), () -> notation + " " + check);
+    }
+
+    static List<String> hardForNodalAnalysis() {
+        return List.of(
+                "24 V : " + "5 + ".repeat(199) + "7",
+                "24 V : " + "5 || ".repeat(199) + "7",
+                "12 V r=0.4 : ((((R1=33 || R2=33) + R3=100k) || (R4=1 || R5=33)) + R6=9M1)",
+                "12 V r=1m : R1=1m + (R2=10M || R3=1)");
     }
 }
