@@ -1,6 +1,5 @@
 package didaxis.benchmarks;
 
-import didaxis.core.analysis.Columns;
 import didaxis.core.analysis.NodalAnalysis;
 import didaxis.core.analysis.OperatingPoint;
 import didaxis.core.circuit.Circuit;
@@ -28,8 +27,7 @@ public final class ChartAgainstNodal {
             .filter(i -> circuit.outline().node(i) instanceof Part)
             .toArray();
     /** Made once, so that the ways are timed and not it. */
-    private final Columns chart = Columns.of(
-            circuit.outline().sharing().leaves() + circuit.outline().sharing().groups());
+    private final double[][] chart = new double[4][circuit.outline().size()];
 
     private void folding() {
         OperatingPoint point = folded();
@@ -38,7 +36,11 @@ public final class ChartAgainstNodal {
     }
 
     private void foldingToTheWholeChart() {
-        folded().fill(chart);
+        OperatingPoint point = folded();
+        for (int row = 0; row < chart[0].length; row++) {
+            enter(row, point.voltage(row), point.current(row));
+            chart[3][row] = point.resistance(row);
+        }
     }
 
     private void nodal() {
@@ -53,9 +55,9 @@ public final class ChartAgainstNodal {
     }
 
     private void enter(int row, double voltage, double current) {
-        chart.volts()[row] = voltage;
-        chart.amperes()[row] = current;
-        chart.watts()[row] = voltage * current;
+        chart[0][row] = voltage;
+        chart[1][row] = current;
+        chart[2][row] = voltage * current;
     }
 
     public static void main(String[] arguments) {
@@ -78,7 +80,7 @@ public final class ChartAgainstNodal {
         System.out.printf(Locale.ROOT, "nodal: median %.3f µs%n", median(nodal));
         print("folding, the parts", folding, nodal);
         print("folding, the whole chart", whole, nodal);
-        if (!(chart.watts()[0] > 0)) throw new AssertionError("nothing was entered in the chart");
+        if (!(chart[2][0] > 0)) throw new AssertionError("nothing was entered in the chart");
     }
 
     private static double microseconds(Runnable way, int calls) {

@@ -23,14 +23,12 @@ public final class Chart {
 
     private final OperatingPoint point;
     private final Subjects subjects;
-    private final Columns columns;
-    private final double[] potentialBefore;
+    /** Worked out when a potential is first asked for. */
+    private double[] potentialBefore;
 
     private Chart(OperatingPoint point, Subjects subjects) {
         this.point = point;
         this.subjects = subjects;
-        this.columns = point.columns();
-        this.potentialBefore = point.potentials()[0];
     }
 
     public static Chart of(OperatingPoint point) {
@@ -72,20 +70,22 @@ public final class Chart {
 
     private double rawValue(Cell cell) {
         int node = subjects.nodeOf(cell.subject());
-        double r = circuit().source().internalResistance();
+        double r = point.source().internalResistance();
         double i = point.totalCurrent();
         return switch (cell.subject().kind()) {
             case TOTAL ->
                 ofSource(
-                        cell.quantity(),
-                        point.resistance(0) + r,
-                        circuit().source().emf(),
-                        i);
+                        cell.quantity(), point.resistance(0) + r, point.source().emf(), i);
             case INTERNAL -> ofSource(cell.quantity(), r, i * r, i);
             case PART, GROUP, EXTERNAL -> ofNode(cell.quantity(), node);
             case VOLTMETER -> cell.quantity() == Quantity.VOLTAGE ? point.voltage(node) : Double.NaN;
-            case POINT -> cell.quantity() == Quantity.POTENTIAL ? potentialBefore[node] : Double.NaN;
+            case POINT -> cell.quantity() == Quantity.POTENTIAL ? potential(node) : Double.NaN;
         };
+    }
+
+    private double potential(int node) {
+        if (potentialBefore == null) potentialBefore = point.potentials()[0];
+        return potentialBefore[node];
     }
 
     private static double ofSource(Quantity quantity, double resistance, double voltage, double current) {
@@ -99,12 +99,11 @@ public final class Chart {
     }
 
     private double ofNode(Quantity quantity, int node) {
-        int row = circuit().outline().sharing().row(node);
         return switch (quantity) {
-            case RESISTANCE -> columns.ohms()[row];
-            case VOLTAGE -> columns.volts()[row];
-            case CURRENT -> columns.amperes()[row];
-            case POWER -> columns.watts()[row];
+            case RESISTANCE -> point.resistance(node);
+            case VOLTAGE -> point.voltage(node);
+            case CURRENT -> point.current(node);
+            case POWER -> point.power(node);
             case POTENTIAL -> Double.NaN;
         };
     }

@@ -4,16 +4,15 @@ import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Outline;
 import didaxis.core.circuit.Part;
 import didaxis.core.circuit.Series;
-import didaxis.core.circuit.Sharing;
 import didaxis.core.circuit.Source;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Function;
 
 /**
- * Resistance, voltage and current of every node of a circuit's outline, in time proportional to its size: one loop
- * folds (inner before outer), one unfolds (outer before inner), and what a row has is told from its group's.
+ * Resistance, voltage and current of every node of a circuit's outline, in time proportional to its size: folded to one
+ * resistance, inner before outer, and unfolded again, outer before inner.
  *
  * <p>Ideal parts make limit cases, which are answers and not errors: an open switch has infinite resistance;
  * what lies in series with it carries no current; what lies beside an ideal wire has no voltage. NaN marks
@@ -34,27 +33,35 @@ public final class OperatingPoint {
     }
 
     private final Circuit circuit;
-    private final Sharing sharing;
-    private final int groups;
-    /**
-     * Every group's quantity, that of the loop being the source's current in amperes; then the terminal voltage; then
-     * every group's ohms. One array, since making it is a good part of the work.
-     */
-    private final double[] values;
+    private final Outline outline;
+    private final Source source;
+    private final double[] ohms;
+    private final double[] volts;
+    private final double[] amperes;
 
-    private Optional<Limits> limits = Optional.empty();
-
-    private OperatingPoint(Circuit circuit) {
+    private OperatingPoint(Circuit circuit, Source source) {
         this.circuit = circuit;
-        sharing = circuit.outline().sharing();
-        groups = sharing.groups();
-        values = new double[2 * groups + 1];
+        this.outline = circuit.outline();
+        this.source = source;
+        ohms = new double[outline.size()];
+        volts = new double[outline.size()];
+        amperes = new double[outline.size()];
     }
 
     public static Outcome of(Circuit circuit) {
-        OperatingPoint point = new OperatingPoint(circuit);
-        Source source = circuit.source();
-        double whole = point.fold();
+        double[] parts = circuit.parts().stream().mapToDouble(Part::resistance).toArray();
+        return of(circuit, circuit.source(), parts);
+    }
+
+    /**
+     * The operating point of the same connections with other values.
+     *
+     * @param parts the resistance in ohms of every part, in reading order
+     */
+    public static Outcome of(Circuit circuit, Source source, double[] parts) {
+        OperatingPoint point = new OperatingPoint(circuit, source);
+        point.fold(parts);
+        double whole = point.ohms[0];
         if (whole == 0 && source.internalResistance() == 0) {
             return new Outcome.ShortedSource(circuit.parts().stream()
                     .filter(part -> part.resistance() == 0)
@@ -67,134 +74,141 @@ public final class OperatingPoint {
         return new Outcome.Found(point);
     }
 
-    /** The ohms of every group and, still in the place of its quantity, its share; 1/0 and 1/∞ carry the limits. */
-    private double fold() {
-        int leaves = sharing.leaves();
-        for (int leaf = 0; leaf < leaves; leaf++) values[sharing.around(leaf)] += sharing.share(leaf);
-        for (int group = groups - 1; group > 0; group--) {
-            double sum = values[group];
-            double inverse = 1 / sum;
-            double share = sharing.turns(group) ? inverse : sum;
-            values[group] = share;
-            values[sharing.around(leaves + group)] += share;
-            values[ohmsAt(group)] = sharing.seriesInside(group) ? sum : inverse;
+    private void fold(double[] parts) {
+        int part = parts.length;
+        for (int i = outline.size() - 1; i >= 0; i--) {
+            boolean single = outline.node(i) instanceof Part;
+            ohms[i] = switch (outline.join(i)) {
+                // A point is a place on a wire and has none.
+                case NONE -> single ? parts[--part] : 0;
+                case SAME -> ohms[i + 1];
+                case SERIES -> inSeries(i);
+                case PARALLEL -> inParallel(i);
+            };
         }
-        values[ohmsAt(0)] = values[0];
-        return values[0];
     }
 
-    private int ohmsAt(int group) {
-        return groups + 1 + group;
+    /** R = R1 + R2 + …; infinite if one is. */
+    private double inSeries(int i) {
+        double sum = 0;
+        for (int m = i + 1; m < outline.end(i); m = outline.end(m)) sum += ohms[m];
+        return sum;
+    }
+
+    /** 1/R = 1/R1 + 1/R2 + …; 0 if one is, infinite if all are, since 1/0 is infinite and 1/∞ is 0. */
+    private double inParallel(int i) {
+        double sum = 0;
+        for (int m = i + 1; m < outline.end(i); m = outline.end(m)) sum += 1 / ohms[m];
+        return 1 / sum;
     }
 
     private void unfold(double current, double voltage) {
-        int leaves = sharing.leaves();
-        values[0] = current;
-        values[groups] = voltage;
-        for (int group = 1; group < groups; group++) {
-            double own = values[sharing.common(leaves + group)] * values[group];
-            values[group] = Double.isNaN(own) ? limits().of(leaves + group) : own;
+        amperes[0] = current;
+        volts[0] = voltage;
+        for (int i = 0; i < outline.size(); i++) {
+            switch (outline.join(i)) {
+                case SERIES -> alongSeries(i);
+                case PARALLEL -> acrossParallel(i);
+                case SAME -> {
+                    volts[i + 1] = volts[i];
+                    amperes[i + 1] = amperes[i];
+                }
+                case NONE -> {}
+            }
         }
     }
 
-    private Limits limits() {
-        Limits known = limits.orElseGet(() -> new Limits(this));
-        limits = Optional.of(known);
-        return known;
+    /** V = I·R. Where nothing flows the voltage stands across what is open: one gap has all of it, several share it somehow. */
+    private void alongSeries(int i) {
+        boolean open = ohms[i] == Double.POSITIVE_INFINITY;
+        double ofAGap = !open || taking(i, ohms[i]) == 1 || volts[i] == 0 ? volts[i] : Double.NaN;
+        for (int m = i + 1; m < outline.end(i); m = outline.end(m)) {
+            amperes[m] = amperes[i];
+            if (ohms[m] == Double.POSITIVE_INFINITY) volts[m] = ofAGap;
+            else volts[m] = ohms[m] == 0 ? 0 : amperes[i] * ohms[m];
+        }
+    }
+
+    /** I = V/R. Where there is no voltage the current goes through wires: one has all of it, several share it somehow. */
+    private void acrossParallel(int i) {
+        double ofAWire = ohms[i] > 0 || taking(i, 0) == 1 || amperes[i] == 0 ? amperes[i] : Double.NaN;
+        for (int m = i + 1; m < outline.end(i); m = outline.end(m)) {
+            volts[m] = volts[i];
+            if (ohms[m] == 0) amperes[m] = ofAWire;
+            else amperes[m] = ohms[m] == Double.POSITIVE_INFINITY ? 0 : volts[i] / ohms[m];
+        }
+    }
+
+    /** How many members of a node have exactly this resistance. */
+    private int taking(int whole, double resistance) {
+        int count = 0;
+        for (int m = whole + 1; m < outline.end(whole); m = outline.end(m))
+            if (ohms[m] == resistance && outline.hasPart(m)) count++;
+        return count;
     }
 
     public Circuit circuit() {
         return circuit;
     }
 
+    /** The source whose values these are. */
+    public Source source() {
+        return source;
+    }
+
     /** Resistance in ohms of node i; infinite where it is open. */
     public double resistance(int i) {
-        return ohmsOf(sharing.row(i));
+        return ohms[i];
     }
 
     /** Voltage in volts across node i; NaN where it is undecided. */
     public double voltage(int i) {
-        return voltsOf(sharing.row(i));
+        return volts[i];
     }
 
     /** Current in amperes through node i; NaN where it is undecided. */
     public double current(int i) {
-        return amperesOf(sharing.row(i));
+        return amperes[i];
     }
 
-    double ohmsOf(int row) {
-        int group = row - sharing.leaves();
-        return group < 0 ? sharing.ohms(row) : values[ohmsAt(group)];
-    }
-
-    double voltsOf(int row) {
-        double volts = values[sharing.voltsAt(row)] * sharing.voltsPer(row);
-        return Double.isNaN(volts) && inSeries(row) ? limits().of(row) : volts;
-    }
-
-    double amperesOf(int row) {
-        double amperes = values[sharing.amperesAt(row)] * sharing.amperesPer(row);
-        return Double.isNaN(amperes) && !inSeries(row) ? limits().of(row) : amperes;
-    }
-
-    boolean inSeries(int row) {
-        return sharing.seriesInside(sharing.around(row));
-    }
-
-    /** What a row and its neighbours have in common: amperes in series, volts in parallel. */
-    double commonOf(int row) {
-        return values[sharing.common(row)];
-    }
-
-    /** Every row at once. */
-    public Columns columns() {
-        Columns columns = Columns.of(sharing.leaves() + sharing.groups());
-        fill(columns);
-        return columns;
-    }
-
-    /** Every row at once, into columns as long as there are rows. */
-    public void fill(Columns columns) {
-        double[] volts = columns.volts();
-        double[] amperes = columns.amperes();
-        double[] watts = columns.watts();
-        for (int row = 0; row < volts.length; row++) {
-            double across = values[sharing.voltsAt(row)] * sharing.voltsPer(row);
-            double through = values[sharing.amperesAt(row)] * sharing.amperesPer(row);
-            volts[row] = across;
-            amperes[row] = through;
-            watts[row] = across * through;
-        }
-        int leaves = sharing.leaves();
-        for (int row = 0; row < leaves; row++) columns.ohms()[row] = sharing.ohms(row);
-        System.arraycopy(values, ohmsAt(0), columns.ohms(), leaves, groups);
-        if (sharing.hasIdeal()) fillLimits(columns);
-    }
-
-    private void fillLimits(Columns columns) {
-        for (int row = 0; row < columns.volts().length; row++) {
-            double volts = voltsOf(row);
-            double amperes = amperesOf(row);
-            columns.volts()[row] = volts;
-            columns.amperes()[row] = amperes;
-            // An ideal wire or an open switch turns nothing into heat, even where its share is not decided.
-            columns.watts()[row] = volts == 0 || amperes == 0 ? 0 : volts * amperes;
-        }
+    /** Power in watts of node i; what has no voltage or no current has none, even where its share is not decided. */
+    public double power(int i) {
+        return volts[i] == 0 || amperes[i] == 0 ? 0 : volts[i] * amperes[i];
     }
 
     /** The current the source gives, in amperes. */
     public double totalCurrent() {
-        return values[0];
+        return amperes[0];
     }
 
     /** Ideal wires side by side, a list for each place where they share a current in no decided way. */
     public List<List<String>> sharedCurrents() {
-        return limits().sharedCurrents();
+        return sharing(Outline.Join.PARALLEL, 0, amperes);
     }
 
     /** Open switches in a row, a list for each place where they share a voltage in no decided way. */
     public List<List<String>> sharedVoltages() {
-        return limits().sharedVoltages();
+        return sharing(Outline.Join.SERIES, Double.POSITIVE_INFINITY, volts);
+    }
+
+    private List<List<String>> sharing(Outline.Join join, double resistance, double[] shared) {
+        List<List<String>> places = new ArrayList<>();
+        for (int i = 0; i < outline.size(); i++) {
+            if (outline.join(i) == join && taking(i, resistance) > 1 && shared[i] != 0)
+                places.add(idealParts(i, resistance));
+        }
+        return places;
+    }
+
+    private List<String> idealParts(int whole, double resistance) {
+        List<String> labels = new ArrayList<>();
+        for (int m : outline.membersOf(whole)) {
+            if (ohms[m] != resistance) continue;
+            outline.partsOf(m).stream()
+                    .filter(part -> part.resistance() == 0 || Double.isInfinite(part.resistance()))
+                    .forEach(part -> labels.add(part.label()));
+        }
+        return List.copyOf(labels);
     }
 
     /**
@@ -202,12 +216,11 @@ public final class OperatingPoint {
      * nearer the positive terminal, [1] at the other; NaN where an undecided voltage lies on both sides.
      */
     public double[][] potentials() {
-        Outline outline = circuit.outline();
         double[] before = new double[outline.size()];
         double[] after = new double[outline.size()];
         before[0] = voltage(0);
         for (int i = 0; i < outline.size(); i++) {
-            if (outline.node(i) instanceof Series) alongSeries(outline, i, before, after);
+            if (outline.node(i) instanceof Series) potentialsAlong(i, before, after);
             else {
                 for (int m = i + 1; m < outline.end(i); m = outline.end(m)) {
                     before[m] = before[i];
@@ -218,7 +231,7 @@ public final class OperatingPoint {
         return new double[][] {before, after};
     }
 
-    private void alongSeries(Outline outline, int i, double[] before, double[] after) {
+    private void potentialsAlong(int i, double[] before, double[] after) {
         int[] members = outline.membersOf(i);
         double[] at = new double[members.length + 1];
         Arrays.fill(at, Double.NaN);

@@ -22,7 +22,6 @@ public final class Outline {
     private final int[] firstPart;
     private final List<Part> parts;
     private final Join[] joins;
-    private final Sharing sharing;
 
     /** How the members of a node are joined. */
     public enum Join {
@@ -49,7 +48,6 @@ public final class Outline {
         }
         firstPart[n] = found.size();
         parts = List.copyOf(found);
-        sharing = Sharing.of(this);
     }
 
     private static Join joinOf(Network node) {
@@ -112,11 +110,6 @@ public final class Outline {
     /** How node i's members are joined; read once, since folding asks it of every node. */
     public Join join(int i) {
         return joins[i];
-    }
-
-    /** How voltage and current are shared. */
-    public Sharing sharing() {
-        return sharing;
     }
 
     /** The index behind node i's subtree. */

@@ -61,10 +61,16 @@ public final class Backwards {
         }
     }
 
+    /** Parts worked through in all searches together: about a second of one core. */
+    private static final long MOST_WORK = 6_000_000;
+    /** The share of it for finding the circuits; the rest is for telling what is in conflict or wanting. */
+    private static final double SEARCH = 0.5;
+
     private final Chart chart;
     private final Relations relations;
     private final List<Given> givens;
     private final Set<Cell> asked;
+    private final Budget budget = new Budget(MOST_WORK);
     private final Fitting fitting;
 
     private Backwards(Relations relations, Collection<Given> givens, Collection<Cell> asked) {
@@ -72,7 +78,7 @@ public final class Backwards {
         this.relations = relations;
         this.givens = List.copyOf(givens);
         this.asked = new LinkedHashSet<>(asked);
-        this.fitting = new Fitting(chart, givens);
+        this.fitting = new Fitting(chart, givens, budget.share(SEARCH));
     }
 
     /**
@@ -86,7 +92,8 @@ public final class Backwards {
 
     private Outcome outcome() {
         Deduction deduction = deduce(Given.values(givens));
-        Optional<Outcome> conflict = new Conflicts(relations).among(givens).map(this::contradictory);
+        Optional<Outcome> conflict =
+                new Conflicts(relations, budget.share(SEARCH)).among(givens).map(this::contradictory);
         if (conflict.isPresent()) return conflict.get();
         if (deduction.unreached().isEmpty()) {
             // Nothing speaks against the values but the whole: a circuit of these settings must have them all.
@@ -106,10 +113,8 @@ public final class Backwards {
     private Outcome stalled(Deduction deduction) {
         Solutions solutions = Solutions.of(fitting, deduction.values());
         if (solutions.found().isEmpty()) {
-            return new Conflicts(relations)
-                    .byFitting(chart, givens)
-                    .map(this::contradictory)
-                    .orElseGet(() -> new Outcome.Undecided(deduction));
+            if (!solutions.noneFits()) return new Outcome.Undecided(deduction);
+            return contradictory(new Conflicts(relations, budget.share(SEARCH)).byFitting(chart, givens));
         }
         Optional<Fit> alongside = solutions.alongside(deduction.unreached());
         List<Fit> all = solutions.found();
@@ -124,7 +129,7 @@ public final class Backwards {
     }
 
     private Outcome notEnough(Deduction deduction, Fit one, Fit other) {
-        Reach reach = new Reach(relations);
+        Reach reach = new Reach(relations, budget.share(SEARCH));
         Set<Cell> known = deduction.values().keySet();
         List<Cell> alone = reach.eachEnough(known, asked);
         return new Outcome.NotEnough(
@@ -137,8 +142,8 @@ public final class Backwards {
 
     /** The unknowns that are needed to go on are solved together, as one step; the rest follows from them. */
     private Outcome together(Deduction stalled, Fit fit) {
-        List<Cell> unknowns =
-                new Reach(relations).togetherEnough(stalled.values().keySet(), asked);
+        List<Cell> unknowns = new Reach(relations, budget.share(SEARCH))
+                .togetherEnough(stalled.values().keySet(), asked);
         if (unknowns.isEmpty()) return new Outcome.Undecided(stalled);
         Map<Cell, Double> known = new LinkedHashMap<>(stalled.values());
         List<Step> steps = new ArrayList<>();

@@ -11,39 +11,45 @@ import java.util.function.Predicate;
 
 /** Finds givens that cannot all be true, and the fewest of them that cannot. */
 final class Conflicts {
-    private final Relations relations;
+    /** What one deduction costs against working one part through, about. */
+    private static final int A_CELL = 10;
 
-    Conflicts(Relations relations) {
+    private final Relations relations;
+    private final Budget budget;
+
+    Conflicts(Relations relations, Budget budget) {
         this.relations = relations;
+        this.budget = budget;
     }
 
     /** The fewest givens found whose consequences contradict each other beyond their slack. */
     Optional<List<Given>> among(List<Given> givens) {
-        return fewest(givens, this::clash);
+        return clash(givens) ? Optional.of(fewest(givens, this::clash)) : Optional.empty();
     }
 
-    /** The fewest givens found for which the search for a circuit ends everywhere without one. */
-    Optional<List<Given>> byFitting(Chart chart, List<Given> givens) {
+    /** The fewest givens found for which the search for a circuit ends everywhere without one, as it does for all of them. */
+    List<Given> byFitting(Chart chart, List<Given> givens) {
         return fewest(givens, some -> {
             Map<Cell, Double> known = Deduction.of(relations, Given.values(some), relations.cells())
                     .values();
-            return Solutions.noneFits(new Fitting(chart, some), known);
+            return Solutions.noneFits(new Fitting(chart, some, budget), known);
         });
     }
 
-    /** Leaves out one after the other what the conflict does not need. */
-    private static Optional<List<Given>> fewest(List<Given> givens, Predicate<List<Given>> conflicting) {
-        if (!conflicting.test(givens)) return Optional.empty();
+    /** Leaves out one after the other what the conflict does not need, as far as the budget goes. */
+    private List<Given> fewest(List<Given> givens, Predicate<List<Given>> conflicting) {
         List<Given> left = new ArrayList<>(givens);
         for (Given given : givens) {
+            if (budget.spent()) return left;
             List<Given> without = new ArrayList<>(left);
             without.remove(given);
             if (!without.isEmpty() && conflicting.test(without)) left = without;
         }
-        return Optional.of(left);
+        return left;
     }
 
     private boolean clash(List<Given> givens) {
+        budget.spend((long) A_CELL * relations.cells().size());
         Map<Cell, Span> spans = new HashMap<>();
         for (Given given : givens) spans.put(given.cell(), given.span());
         Deduction all = Deduction.of(relations, Given.values(givens), relations.cells());

@@ -22,12 +22,12 @@ record Descent(double[] end, boolean settled) {
     private static final int LATELY = 50;
     private static final double CRAWLS = 0.01;
 
-    static Descent from(double[] start, UnaryOperator<double[]> residuals) {
+    static Descent from(double[] start, UnaryOperator<double[]> residuals, Budget budget) {
         double[] at = start;
         double[] here = residuals.apply(at);
         List<Double> costs = new ArrayList<>(List.of(squares(here)));
         double damping = 1e-3;
-        while (costs.size() < ROUNDS && last(costs, 0) > LOW_ENOUGH) {
+        while (costs.size() < ROUNDS && last(costs, 0) > LOW_ENOUGH && !budget.spent()) {
             DMatrixRMaj jacobian = jacobian(at, residuals);
             double[] next;
             double[] there;

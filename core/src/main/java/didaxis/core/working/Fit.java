@@ -14,22 +14,25 @@ import java.util.Map;
 /**
  * A circuit that comes nearest to what is given of one, seen from where the search for it began.
  *
+ * @param shape the circuit it is connected like
+ * @param source its own source
+ * @param ohms the resistance of each of its parts, in reading order
  * @param logs the logarithms of its settings
  * @param settled whether the search ended because nothing near it comes nearer
  */
-record Fit(Circuit exact, Chart chart, double[] logs, boolean settled) {
+record Fit(Circuit shape, Source source, double[] ohms, Chart chart, double[] logs, boolean settled) {
     private static final double DIFFERENT = 1e-4;
 
     /** The circuit with every setting to so many significant figures. */
     Circuit rounded(int figures) {
         MathContext to = new MathContext(figures);
         Map<String, Setting> settings = new LinkedHashMap<>();
-        for (Part part : exact.parts()) {
-            if (part.setting() instanceof Setting.Ohms ohms)
-                settings.put(part.label(), new Setting.Ohms(rounded(ohms.ohms(), to)));
+        for (int k = 0; k < ohms.length; k++) {
+            Part part = shape.parts().get(k);
+            if (part.setting() instanceof Setting.Ohms)
+                settings.put(part.label(), new Setting.Ohms(rounded(ohms[k], to)));
         }
-        Source source = exact.source();
-        return exact.with(
+        return shape.with(
                 new Source(rounded(source.emf(), to), rounded(source.internalResistance(), to), source.voltmeters()),
                 settings);
     }

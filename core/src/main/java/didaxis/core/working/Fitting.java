@@ -12,7 +12,6 @@ import didaxis.core.quantity.Quantity;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -38,17 +37,28 @@ final class Fitting {
     private final Circuit circuit;
     private final List<Given> givens;
     private final List<String> parts = new ArrayList<>();
+    /** Where in reading order the parts stand that have a resistance to be found. */
+    private final int[] places;
+    /** The circuit's own resistances, of which those of ideal parts stay. */
+    private final double[] ideal;
+
     private final boolean internal;
+    private final Budget budget;
     /** The more exactly a given was read, the more it counts. */
     private final double[] weights;
 
-    Fitting(Chart shape, Collection<Given> givens) {
+    Fitting(Chart shape, Collection<Given> givens, Budget budget) {
         this.shape = shape;
+        this.budget = budget;
         this.circuit = shape.circuit();
         this.givens = givens.stream()
                 .filter(given -> shape.value(given.cell()).isPresent())
                 .toList();
-        for (Part part : circuit.parts()) if (part.setting() instanceof Setting.Ohms) parts.add(part.label());
+        places = IntStream.range(0, circuit.parts().size())
+                .filter(k -> circuit.parts().get(k).setting() instanceof Setting.Ohms)
+                .toArray();
+        for (int place : places) parts.add(circuit.parts().get(place).label());
+        ideal = circuit.parts().stream().mapToDouble(Part::resistance).toArray();
         this.internal = circuit.source().internalResistance() > 0;
         double[] rooms = this.givens.stream().mapToDouble(Fitting::room).toArray();
         double least = Arrays.stream(rooms).min().orElse(1);
@@ -129,6 +139,11 @@ final class Fitting {
         return known.getOrDefault(setting(k), 0.0) > 0;
     }
 
+    /** What may still be spent on it. */
+    Budget budget() {
+        return budget;
+    }
+
     /** How many settings there are. */
     int size() {
         return parts.size() + (internal ? 2 : 1);
@@ -142,7 +157,7 @@ final class Fitting {
 
     /** The circuit that comes nearest to the givens, downhill from the logarithms of its settings. */
     Fit descend(double[] logs) {
-        Descent descent = Descent.from(logs, this::residuals);
+        Descent descent = Descent.from(logs, this::residuals, budget);
         return at(descent.end(), descent.settled());
     }
 
@@ -152,16 +167,17 @@ final class Fitting {
     }
 
     private Fit at(double[] logs, boolean settled) {
-        Map<String, Setting> settings = new LinkedHashMap<>();
-        for (int k = 0; k < parts.size(); k++) settings.put(parts.get(k), new Setting.Ohms(bounded(logs[k])));
-        Source given = circuit.source();
+        double[] ohms = ideal.clone();
+        for (int k = 0; k < places.length; k++) ohms[places[k]] = bounded(logs[k]);
         double r = internal ? bounded(logs[parts.size() + 1]) : 0;
-        Circuit trial = circuit.with(new Source(bounded(logs[parts.size()]), r, given.voltmeters()), settings);
-        return new Fit(trial, chart(trial), logs, settled);
+        Source source =
+                new Source(bounded(logs[parts.size()]), r, circuit.source().voltmeters());
+        return new Fit(circuit, source, ohms, chart(source, ohms), logs, settled);
     }
 
-    private Chart chart(Circuit trial) {
-        return OperatingPoint.of(trial).match(shape::with, shorted -> {
+    private Chart chart(Source source, double[] ohms) {
+        budget.spend(ohms.length);
+        return OperatingPoint.of(circuit, source, ohms).match(shape::with, shorted -> {
             throw new IllegalStateException("a circuit that had an operating point (" + circuit + ") must keep one");
         });
     }
@@ -193,7 +209,9 @@ final class Fitting {
     }
 
     private boolean hasWithinReading(Circuit trial) {
-        Chart chart = chart(trial);
+        Chart chart = chart(
+                trial.source(),
+                trial.parts().stream().mapToDouble(Part::resistance).toArray());
         return givens.stream()
                 .allMatch(given -> Math.abs(chart.value(given.cell()).orElse(Double.NaN) - given.value())
                         <= given.slack() + EXACT * given.value());

@@ -15,14 +15,21 @@ import java.util.Set;
 
 /** Which cells can be known from which, whatever their values. */
 final class Reach {
+    /** What following one relation costs against working one part through, about. */
+    private static final int A_RELATION = 4;
+
     private final Relations relations;
 
-    Reach(Relations relations) {
+    private final Budget budget;
+
+    Reach(Relations relations, Budget budget) {
         this.relations = relations;
+        this.budget = budget;
     }
 
     /** All cells that follow one by one from known ones. */
     Set<Cell> from(Collection<Cell> known) {
+        budget.spend((long) A_RELATION * relations.all().size());
         Map<Relation, Integer> missing = new HashMap<>();
         Deque<Cell> waiting = new ArrayDeque<>();
         Set<Cell> reached = new HashSet<>();
@@ -56,6 +63,7 @@ final class Reach {
     List<Cell> eachEnough(Set<Cell> known, Set<Cell> wanted) {
         List<Cell> enough = new ArrayList<>();
         for (Cell candidate : candidates(known)) {
+            if (budget.spent()) break;
             Set<Cell> more = new HashSet<>(known);
             more.add(candidate);
             if (from(more).containsAll(wanted)) enough.add(candidate);
@@ -71,6 +79,7 @@ final class Reach {
             Cell best = null;
             Set<Cell> furthest = now;
             for (Cell candidate : candidates(now)) {
+                if (budget.spent()) return List.of();
                 Set<Cell> more = new HashSet<>(now);
                 more.add(candidate);
                 Set<Cell> reached = from(more);

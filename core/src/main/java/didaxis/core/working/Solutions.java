@@ -14,6 +14,9 @@ final class Solutions {
     private static final int LINE = 5;
 
     private static final int STARTS = 40;
+    /** Where the work is cut short, so many searches that ended without a fit are taken as proof that there is none. */
+    private static final int PROVE = 8;
+
     private static final double DECADES = 2;
     private static final double[] DECADES_ASIDE = {-6, -4, -2, -1, 1, 2, 4, 6};
     private static final double[] STEPS = {0.05, -0.05, 0.4, -0.4, 1.5, -1.5};
@@ -24,6 +27,7 @@ final class Solutions {
     private final Random random = new Random(7);
     private final List<Fit> found = new ArrayList<>();
     private boolean exhausted = true;
+    private int ended = 0;
 
     private Solutions(Fitting fitting, int enough) {
         this.fitting = fitting;
@@ -53,7 +57,12 @@ final class Solutions {
     static boolean noneFits(Fitting fitting, Map<Cell, Double> known) {
         Solutions solutions = new Solutions(fitting, 1);
         solutions.seekFirst(fitting.scaled(fitting.logs(known)), free(fitting, known));
-        return solutions.found.isEmpty() && solutions.exhausted;
+        return solutions.noneFits() && !fitting.budget().spent();
+    }
+
+    /** Whether the searches that were made leave none that could fit. */
+    boolean noneFits() {
+        return found.isEmpty() && exhausted && ended >= PROVE;
     }
 
     private static boolean[] free(Fitting fitting, Map<Cell, Double> known) {
@@ -74,9 +83,11 @@ final class Solutions {
     }
 
     private void seek(double[] logs) {
-        if (found.size() >= enough) return;
+        if (found.size() >= enough || fitting.budget().spent()) return;
         Fit end = fitting.descend(logs);
+        if (!end.settled() && fitting.budget().spent()) return;
         exhausted &= end.settled();
+        ended++;
         if (fitting.fits(end)) add(end);
     }
 
@@ -116,6 +127,7 @@ final class Solutions {
             for (double step : STEPS) {
                 double[] logs = first.logs().clone();
                 for (int k = 0; k < logs.length; k++) logs[k] += step * free[k];
+                if (fitting.budget().spent()) return Optional.empty();
                 Fit other = fitting.descend(logs);
                 if (!fitting.fits(other) || cells.stream().noneMatch(cell -> first.differs(other, cell))) continue;
                 if (first.distance(other) <= BESIDE * Math.abs(step)) return Optional.of(other);
