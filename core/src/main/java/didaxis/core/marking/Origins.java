@@ -65,15 +65,14 @@ final class Origins {
 
     /** The origins among answers 0 to count−1; of equally few, those that lead to the others to the figures written. */
     static BitSet fewest(int count, List<Explanation> explanations) {
-        List<Explanation> needed = withoutSupersets(count, explanations);
-        Origins all = new Origins(count, needed);
+        Origins all = new Origins(count, withoutSupersets(count, explanations));
         Origins exact = new Origins(
                 count,
                 withoutSupersets(
                         count,
                         explanations.stream().filter(Explanation::exactly).toList()));
         BitSet found = new BitSet();
-        for (BitSet cluster : clusters(count, needed)) found.or(search(cluster, exact, all));
+        for (BitSet cluster : clusters(count, explanations)) found.or(search(cluster, exact, all));
         return found;
     }
 
