@@ -22,6 +22,7 @@ test('a refusal is said in the server’s words, and what was typed stays', asyn
 test('in an empty school the first visitor makes the first teacher and is in', async () => {
   const may = { username: 'may', displayName: 'May', role: 'teacher', empty: false }
   const { asked, queries } = open(true, 200, may)
+  fill('Set-up code', 'kf7mwx2p')
   fill('Sign-in name', 'may')
   fill('Name to show', 'May')
   fill('Password', 'long enough')
@@ -33,7 +34,7 @@ test('in an empty school the first visitor makes the first teacher and is in', a
     {
       method: 'POST',
       path: '/api/first-teacher',
-      body: { username: 'may', displayName: 'May', password: 'long enough' },
+      body: { code: 'kf7mwx2p', username: 'may', displayName: 'May', password: 'long enough' },
     },
   ])
 })

@@ -11,12 +11,13 @@ export function SignIn({ empty }: { empty: boolean }) {
   const { t } = useTranslation()
   const queries = useQueryClient()
   const [username, setUsername] = useState('')
+  const [code, setCode] = useState('')
   const [displayName, setDisplayName] = useState('')
   const [password, setPassword] = useState('')
   const signIn = useMutation({
     mutationFn: () =>
       empty
-        ? body(client.POST('/api/first-teacher', { body: { username, displayName, password } }))
+        ? body(client.POST('/api/first-teacher', { body: { code, username, displayName, password } }))
         : body(client.POST('/api/session', { body: { username, password } })),
     onSuccess: (session) => queries.setQueryData(sessionQuery.queryKey, session),
   })
@@ -32,13 +33,26 @@ export function SignIn({ empty }: { empty: boolean }) {
             Didaxis
           </Title>
           <Text c="dimmed">{t(empty ? 'signIn.first' : 'signIn.welcome')}</Text>
+          {empty && (
+            <TextInput
+              label={t('signIn.code')}
+              description={t('signIn.codeFrom')}
+              value={code}
+              onChange={(event) => setCode(event.currentTarget.value)}
+              autoComplete="one-time-code"
+              autoCapitalize="none"
+              autoFocus
+              required
+              withAsterisk={false}
+            />
+          )}
           <TextInput
             label={t('signIn.username')}
             value={username}
             onChange={(event) => setUsername(event.currentTarget.value)}
             autoComplete="username"
             autoCapitalize="none"
-            autoFocus
+            autoFocus={!empty}
             required
             withAsterisk={false}
           />

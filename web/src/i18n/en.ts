@@ -28,6 +28,8 @@ export const en = {
     title: 'Sign in',
     welcome: 'Circuits, charts and the marking that follows.',
     first: 'Nobody is here yet. Make the first teacher’s account.',
+    code: 'Set-up code',
+    codeFrom: 'It stands in the terminal where Didaxis was started.',
     begin: 'Begin',
     username: 'Sign-in name',
     displayName: 'Name to show',

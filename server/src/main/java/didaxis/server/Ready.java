@@ -1,5 +1,6 @@
 package didaxis.server;
 
+import didaxis.server.account.SetUpCode;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.event.EventListener;
@@ -10,9 +11,11 @@ import org.springframework.stereotype.Component;
 @Component
 class Ready {
     private final Environment environment;
+    private final SetUpCode setUpCode;
 
-    Ready(Environment environment) {
+    Ready(Environment environment, SetUpCode setUpCode) {
         this.environment = environment;
+        this.setUpCode = setUpCode;
     }
 
     @EventListener
@@ -23,6 +26,10 @@ class Ready {
         if (environment.getProperty("didaxis.demo", Boolean.class, false)) {
             text.append("Sign in as  teacher  or  learner1 … learner8,  password  didaxis-demo\n");
         }
+        setUpCode
+                .needed()
+                .ifPresent(code -> text.append("Nobody is here yet. To make the first teacher's account you need the"
+                        + " set-up code  " + code + "\n"));
         System.out.println(text);
     }
 }

@@ -7,6 +7,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import didaxis.server.School.Person;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -27,15 +29,26 @@ class FirstVisitTest {
                 401,
                 first.post("/api/session", "{\"username\":\"teacher\",\"password\":\"didaxis-demo\"}")
                         .status());
-        String teacher = "{\"username\":\"may\",\"displayName\":\"May\",\"password\":\"long enough\"}";
+        String teacher = "{\"code\":\"" + School.SETUP_CODE
+                + "\",\"username\":\"may\",\"displayName\":\"May\",\"password\":\"long enough\"}";
         assertEquals(
                 400,
                 first.post("/api/first-teacher", teacher.replace("long enough", "short"))
                         .status());
         assertEquals(
-                "teacher",
-                first.post("/api/first-teacher", teacher).json().get("role").asString());
-        assertEquals("may", first.get("/api/session").json().get("username").asString());
+                403,
+                first.post("/api/first-teacher", teacher.replace(School.SETUP_CODE, "guess"))
+                        .status());
+        // Of twenty who have the code at once one makes the account; she is signed in, the others are told.
+        List<Person> visitors = Stream.generate(school::visitor).limit(20).toList();
+        List<Person> made = visitors.parallelStream()
+                .filter(one -> one.post("/api/first-teacher", teacher.replace("may", "may" + visitors.indexOf(one)))
+                                .status()
+                        == 200)
+                .toList();
+        assertEquals(1, made.size());
+        first = made.get(0);
+        assertEquals("teacher", first.get("/api/session").json().get("role").asString());
         assertEquals(
                 409,
                 school.visitor()

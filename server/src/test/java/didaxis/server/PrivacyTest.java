@@ -113,7 +113,8 @@ class PrivacyTest {
         Person learner = school.signedIn("learner1");
         Person visitor = school.visitor();
         school.bean(didaxis.server.account.Accounts.class)
-                .create("other", "Other Teacher", didaxis.server.account.Role.TEACHER, School.PASSWORD);
+                .create("other", "Other Teacher", didaxis.server.account.Role.TEACHER,
+                        school.bean(didaxis.server.account.Passwords.class).hash(School.PASSWORD));
         Person other = school.signedIn("other");
         long otherClass = other.post("/api/classes", "{\"name\":\"Elsewhere\"}")
                 .json()

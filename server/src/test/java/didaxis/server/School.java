@@ -25,6 +25,7 @@ final class School implements BeforeAllCallback {
     static final School DEMO = new School(true);
 
     static final String PASSWORD = "didaxis-demo";
+    static final String SETUP_CODE = "kf7mwx2p";
     private static final JsonMapper JSON = new JsonMapper();
 
     private final boolean demo;
@@ -39,7 +40,11 @@ final class School implements BeforeAllCallback {
         if (context != null) return;
         Path folder = Files.createTempDirectory("didaxis");
         context = SpringApplication.run(
-                Application.class, "--server.port=0", "--didaxis.demo=" + demo, "--didaxis.data=" + folder);
+                Application.class,
+                "--server.port=0",
+                "--didaxis.demo=" + demo,
+                "--didaxis.data=" + folder,
+                "--didaxis.setup-code=" + SETUP_CODE);
         extension.getRoot().getStore(ExtensionContext.Namespace.GLOBAL).put(this, new End(context));
     }
 
@@ -113,12 +118,16 @@ final class School implements BeforeAllCallback {
             return send("DELETE", path, "");
         }
 
-        Answer send(String method, String path, String body) {
-            String token = cookies.getCookieStore().getCookies().stream()
+        /** The page's own token, as it stands in the cookie. */
+        String token() {
+            return cookies.getCookieStore().getCookies().stream()
                     .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
                     .map(HttpCookie::getValue)
                     .findFirst()
                     .orElse("none");
+        }
+
+        Answer send(String method, String path, String body) {
             HttpRequest request = HttpRequest.newBuilder(URI.create(base + path))
                     .method(
                             method,
@@ -126,7 +135,7 @@ final class School implements BeforeAllCallback {
                                     ? HttpRequest.BodyPublishers.noBody()
                                     : HttpRequest.BodyPublishers.ofString(body))
                     .header("Content-Type", "application/json")
-                    .header("X-XSRF-TOKEN", token)
+                    .header("X-XSRF-TOKEN", token())
                     .build();
             try {
                 HttpResponse<String> response = http.send(request, HttpResponse.BodyHandlers.ofString());

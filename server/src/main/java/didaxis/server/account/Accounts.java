@@ -8,7 +8,6 @@ import java.util.Optional;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Repository;
 
 /** Accounts in the database; passwords only as hashes. */
@@ -21,6 +20,10 @@ public class Accounts {
             INSERT INTO account (username, display_name, role, password_hash, created_at)
             VALUES (:username, :displayName, :role, :hash, :now) RETURNING id
             """;
+    private static final String INSERT_FIRST = """
+            INSERT INTO account (username, display_name, role, password_hash, created_at)
+            SELECT :username, :displayName, :role, :hash, :now WHERE NOT EXISTS (SELECT 1 FROM account) RETURNING id
+            """;
     private static final String SET_PASSWORD = """
             UPDATE account SET password_hash = :hash WHERE id = :id
             """;
@@ -29,16 +32,16 @@ public class Accounts {
             """;
 
     private final JdbcClient database;
-    private final PasswordEncoder passwords;
+    private final Passwords passwords;
     private final Clock clock;
     /** Checked when there is no such account, so that the time taken does not tell. */
     private final String nobodysHash;
 
-    Accounts(JdbcClient database, PasswordEncoder passwords, Clock clock) {
+    Accounts(JdbcClient database, Passwords passwords, Clock clock) {
         this.database = database;
         this.passwords = passwords;
         this.clock = clock;
-        this.nobodysHash = passwords.encode("nobody");
+        this.nobodysHash = passwords.hash("nobody");
     }
 
     private record Row(SignedIn person, String hash) {
@@ -71,28 +74,35 @@ public class Accounts {
     /**
      * Makes an account.
      *
+     * @param hash of the password; it is made before, since nothing slow belongs into a transaction
      * @throws Problem if the sign-in name is taken
      */
-    public SignedIn create(String username, String displayName, Role role, String password) {
+    public SignedIn create(String username, String displayName, Role role, String hash) {
         try {
-            long id = database.sql(INSERT)
-                    .param("username", username)
-                    .param("displayName", displayName)
-                    .param("role", role.word())
-                    .param("hash", passwords.encode(password))
-                    .param("now", clock.instant().toString())
-                    .query(Long.class)
-                    .single();
-            return new SignedIn(id, username, displayName, role);
+            return insert(INSERT, username, displayName, role, hash).orElseThrow();
         } catch (DuplicateKeyException e) {
             throw Problem.of(HttpStatus.CONFLICT, "The sign-in name “" + username + "” is taken; choose another.");
         }
     }
 
-    public void setPassword(long id, String password) {
-        database.sql(SET_PASSWORD)
-                .param("hash", passwords.encode(password))
-                .param("id", id)
-                .update();
+    /** Makes the first account of all; empty if there is one already. Of any number at once one is made. */
+    public Optional<SignedIn> createFirst(String username, String displayName, String hash) {
+        return insert(INSERT_FIRST, username, displayName, Role.TEACHER, hash);
+    }
+
+    private Optional<SignedIn> insert(String sql, String username, String displayName, Role role, String hash) {
+        return database.sql(sql)
+                .param("username", username)
+                .param("displayName", displayName)
+                .param("role", role.word())
+                .param("hash", hash)
+                .param("now", clock.instant().toString())
+                .query(Long.class)
+                .optional()
+                .map(id -> new SignedIn(id, username, displayName, role));
+    }
+
+    public void setPassword(long id, String hash) {
+        database.sql(SET_PASSWORD).param("hash", hash).param("id", id).update();
     }
 }

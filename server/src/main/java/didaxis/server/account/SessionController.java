@@ -16,6 +16,7 @@ import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.authentication.session.ChangeSessionIdAuthenticationStrategy;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -27,13 +28,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class SessionController {
     private static final String NAME = "[A-Za-z0-9._-]{2,40}";
-    private static final int SHORTEST_PASSWORD = 8;
-    /** What bcrypt looks at. */
-    private static final int LONGEST_PASSWORD = 72;
 
     record Credentials(String username, String password) {}
 
-    record FirstTeacher(String username, String displayName, String password) {}
+    record FirstTeacher(String code, String username, String displayName, String password) {}
 
     /** Who is signed in; all three are null when nobody is, and {@code empty} tells that there is no account at all yet. */
     record SessionView(
@@ -55,11 +53,23 @@ class SessionController {
     private final Accounts accounts;
     private final SignInThrottle throttle;
     private final SecurityContextRepository contexts;
+    private final CsrfTokenRepository tokens;
+    private final Passwords passwords;
+    private final SetUpCode setUpCode;
 
-    SessionController(Accounts accounts, SignInThrottle throttle, SecurityContextRepository contexts) {
+    SessionController(
+            Accounts accounts,
+            SignInThrottle throttle,
+            SecurityContextRepository contexts,
+            CsrfTokenRepository tokens,
+            Passwords passwords,
+            SetUpCode setUpCode) {
         this.accounts = accounts;
         this.throttle = throttle;
         this.contexts = contexts;
+        this.tokens = tokens;
+        this.passwords = passwords;
+        this.setUpCode = setUpCode;
     }
 
     @GetMapping("/api/session")
@@ -73,28 +83,27 @@ class SessionController {
             throw Problem.badRequest("A sign-in name and a password are needed.");
         }
         String username = credentials.username().strip();
-        Duration wait = throttle.wait(username);
-        if (!wait.isZero()) {
-            long seconds = wait.toSeconds() + 1;
-            response.setHeader("Retry-After", String.valueOf(seconds));
-            throw Problem.of(
-                    HttpStatus.TOO_MANY_REQUESTS, "Too many wrong passwords. Try again in " + seconds + " seconds.");
-        }
+        enter(username, "Too many wrong passwords.", request, response);
         SignedIn person = accounts.withPassword(username, credentials.password())
-                .orElseThrow(() -> {
-                    throttle.failed(username);
-                    return Problem.of(
-                            HttpStatus.UNAUTHORIZED, "This sign-in name and password do not belong together.");
-                });
-        throttle.succeeded(username);
+                .orElseThrow(() ->
+                        Problem.of(HttpStatus.UNAUTHORIZED, "This sign-in name and password do not belong together."));
+        throttle.succeeded(username, request.getRemoteAddr());
         return begin(person, request, response);
+    }
+
+    /** Counts a try for a name; refused while it must wait. */
+    private void enter(String name, String why, HttpServletRequest request, HttpServletResponse response) {
+        Duration wait = throttle.enter(name, request.getRemoteAddr());
+        if (wait.isZero()) return;
+        long seconds = wait.toSeconds() + 1;
+        response.setHeader("Retry-After", String.valueOf(seconds));
+        throw Problem.of(HttpStatus.TOO_MANY_REQUESTS, why + " Try again in " + seconds + " seconds.");
     }
 
     @PostMapping("/api/first-teacher")
     SessionView firstTeacher(
             @RequestBody FirstTeacher teacher, HttpServletRequest request, HttpServletResponse response) {
-        if (!accounts.none())
-            throw Problem.of(HttpStatus.CONFLICT, "This school has its first teacher already: sign in.");
+        if (!accounts.none()) throw firstThere();
         if (teacher.username() == null || !teacher.username().matches(NAME)) {
             throw Problem.badRequest("A sign-in name is 2 to 40 letters, digits, dots, dashes or underscores.");
         }
@@ -103,15 +112,23 @@ class SessionController {
                 || teacher.displayName().length() > 80) {
             throw Problem.badRequest("A name to show is needed, of at most 80 characters.");
         }
-        int length = teacher.password() == null ? 0 : teacher.password().length();
-        if (length < SHORTEST_PASSWORD || length > LONGEST_PASSWORD) {
-            throw Problem.badRequest(
-                    "A password is " + SHORTEST_PASSWORD + " to " + LONGEST_PASSWORD + " characters long.");
+        passwords.check(teacher.password());
+        // No sign-in name has a space in it.
+        enter("set-up code", "Too many wrong codes.", request, response);
+        if (!setUpCode.is(teacher.code())) {
+            throw Problem.of(
+                            HttpStatus.FORBIDDEN,
+                            "This is not the set-up code. It stands in the terminal where Didaxis was started.")
+                    .with("field", "code");
         }
-        return begin(
-                accounts.create(teacher.username(), teacher.displayName().strip(), Role.TEACHER, teacher.password()),
-                request,
-                response);
+        SignedIn first = accounts.createFirst(
+                        teacher.username(), teacher.displayName().strip(), passwords.hash(teacher.password()))
+                .orElseThrow(SessionController::firstThere);
+        return begin(first, request, response);
+    }
+
+    private static Problem firstThere() {
+        return Problem.of(HttpStatus.CONFLICT, "This school has its first teacher already: sign in.");
     }
 
     @DeleteMapping("/api/session")
@@ -133,6 +150,8 @@ class SessionController {
         context.setAuthentication(authentication);
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
+        // A token that was planted before signing in is of no use after it.
+        tokens.saveToken(tokens.generateToken(request), request, response);
         return SessionView.of(person);
     }
 }

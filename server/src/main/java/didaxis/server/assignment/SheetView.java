@@ -111,15 +111,28 @@ record SheetView(
 
     private static BoxView box(Cell cell, int marks, String text) {
         return new BoxView(
-                CellView.of(cell), Symbols.USUAL.mathMl(cell), cell.quantity().unit(), marks, text, read(cell, text));
+                CellView.of(cell),
+                Symbols.USUAL.mathMl(cell),
+                cell.quantity().unit(),
+                marks,
+                text,
+                read(CellView.of(cell), text));
     }
 
     /** What a text in the box of a cell is read as. */
-    static ReadingView read(Cell cell, String text) {
-        Reading reading = MarkingStyle.STANDARD.format().read(text, cell.quantity());
+    static ReadingView read(CellView cell, String text) {
+        Reading reading = MarkingStyle.STANDARD.format().read(text, cell.measured());
         return reading.match(
-                read -> new ReadingView(CellView.of(cell), read.shown(), ""),
-                blank -> new ReadingView(CellView.of(cell), "", ""),
-                unreadable -> new ReadingView(CellView.of(cell), "", unreadable.expected()));
+                read -> new ReadingView(cell, read.shown(), ""),
+                blank -> new ReadingView(cell, "", ""),
+                unreadable -> new ReadingView(cell, "", expected(unreadable)));
+    }
+
+    private static String expected(Reading.Unreadable unreadable) {
+        return unreadable.expected()
+                + unreadable
+                        .unitOf()
+                        .map(other -> "; this is " + other.phrase())
+                        .orElse("");
     }
 }

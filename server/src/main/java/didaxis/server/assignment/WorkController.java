@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -89,13 +90,13 @@ class WorkController {
                 assignments.ofLearner(id, me.id()), work.state(id, me.id()), new SceneView.Room(width, height));
     }
 
-    @Transactional
+    @Transactional(propagation = Propagation.NEVER)
     @PutMapping("/api/my/work/{id}/draft")
     WorkService.Kept keep(@PathVariable long id, @RequestBody Draft draft, @AuthenticationPrincipal SignedIn me) {
         return work.keep(id, me.id(), draft.answers(), draft.revision());
     }
 
-    @Transactional
+    @Transactional(propagation = Propagation.NEVER)
     @PostMapping("/api/my/work/{id}/submission")
     WorkService.Sent send(
             @PathVariable long id, @RequestBody Submission submission, @AuthenticationPrincipal SignedIn me) {

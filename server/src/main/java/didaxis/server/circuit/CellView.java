@@ -33,8 +33,17 @@ public record CellView(
             throw Problem.badRequest("This circuit has no “" + subject + "”; it has " + known + ".")
                     .with("subject", subject);
         }
+        return Cell.of(named.get(), measured());
+    }
+
+    /**
+     * Its quantity.
+     *
+     * @throws Problem if there is no such quantity
+     */
+    public Quantity measured() {
         try {
-            return Cell.of(named.get(), Quantity.valueOf(quantity.toUpperCase(Locale.ROOT)));
+            return Quantity.valueOf(quantity.toUpperCase(Locale.ROOT));
         } catch (IllegalArgumentException e) {
             throw Problem.badRequest(
                     "“" + quantity + "” is no quantity; known are resistance, voltage, current, power and potential.");

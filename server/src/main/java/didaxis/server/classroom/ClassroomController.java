@@ -1,14 +1,14 @@
 package didaxis.server.classroom;
 
 import didaxis.server.account.Accounts;
+import didaxis.server.account.Passwords;
 import didaxis.server.account.Role;
+import didaxis.server.account.SignIns;
 import didaxis.server.account.SignedIn;
 import didaxis.server.classroom.Classrooms.Classroom;
 import didaxis.server.classroom.Classrooms.Learner;
 import didaxis.server.config.Problem;
-import java.security.SecureRandom;
 import java.util.List;
-import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,9 +24,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @Transactional(readOnly = true)
 class ClassroomController {
-    /** Letters and digits that are not taken for each other. */
-    private static final String PASSWORD_LETTERS = "abcdefghjkmnpqrstuvwxyz23456789";
-
     record NewClassroom(String name) {}
 
     record NewLearner(String displayName, String username) {}
@@ -38,11 +35,14 @@ class ClassroomController {
 
     private final Classrooms classrooms;
     private final Accounts accounts;
-    private final SecureRandom random = new SecureRandom();
+    private final Passwords passwords;
+    private final SignIns signIns;
 
-    ClassroomController(Classrooms classrooms, Accounts accounts) {
+    ClassroomController(Classrooms classrooms, Accounts accounts, Passwords passwords, SignIns signIns) {
         this.classrooms = classrooms;
         this.accounts = accounts;
+        this.passwords = passwords;
+        this.signIns = signIns;
     }
 
     @GetMapping("/api/classes")
@@ -69,13 +69,14 @@ class ClassroomController {
     @ResponseStatus(HttpStatus.CREATED)
     LearnerWithPassword addLearner(
             @PathVariable long id, @RequestBody NewLearner learner, @AuthenticationPrincipal SignedIn me) {
+        String password = passwords.made();
+        String hash = passwords.hash(password);
         classrooms.one(id, me.id());
         String displayName = named(learner.displayName(), "The learner");
         if (learner.username() == null || !learner.username().matches("[A-Za-z0-9._-]{2,40}")) {
             throw Problem.badRequest("A sign-in name is 2 to 40 letters, digits, dots, dashes or underscores.");
         }
-        String password = newPassword();
-        SignedIn account = accounts.create(learner.username(), displayName, Role.LEARNER, password);
+        SignedIn account = accounts.create(learner.username(), displayName, Role.LEARNER, hash);
         classrooms.addLearner(id, account.id());
         return new LearnerWithPassword(new Learner(account.id(), account.username(), account.displayName()), password);
     }
@@ -85,9 +86,11 @@ class ClassroomController {
     @PostMapping("/api/classes/{id}/learners/{learnerId}/password")
     LearnerWithPassword renewPassword(
             @PathVariable long id, @PathVariable long learnerId, @AuthenticationPrincipal SignedIn me) {
+        String password = passwords.made();
+        String hash = passwords.hash(password);
         Learner learner = learnerOf(id, learnerId, me);
-        String password = newPassword();
-        accounts.setPassword(learnerId, password);
+        accounts.setPassword(learnerId, hash);
+        signIns.beginAgain(learner.username());
         return new LearnerWithPassword(learner, password);
     }
 
@@ -95,8 +98,9 @@ class ClassroomController {
     @DeleteMapping("/api/classes/{id}/learners/{learnerId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void removeLearner(@PathVariable long id, @PathVariable long learnerId, @AuthenticationPrincipal SignedIn me) {
-        learnerOf(id, learnerId, me);
+        Learner learner = learnerOf(id, learnerId, me);
         classrooms.removeLearner(id, learnerId);
+        signIns.beginAgain(learner.username());
     }
 
     private Learner learnerOf(long id, long learnerId, SignedIn me) {
@@ -111,11 +115,5 @@ class ClassroomController {
         if (name == null || name.isBlank()) throw Problem.badRequest(thing + " needs a name.");
         if (name.strip().length() > 80) throw Problem.badRequest(thing + "'s name is longer than 80 characters.");
         return name.strip();
-    }
-
-    private String newPassword() {
-        return random.ints(10, 0, PASSWORD_LETTERS.length())
-                .mapToObj(i -> String.valueOf(PASSWORD_LETTERS.charAt(i)))
-                .collect(Collectors.joining());
     }
 }

@@ -1,6 +1,7 @@
 package didaxis.server.demo;
 
 import didaxis.server.account.Accounts;
+import didaxis.server.account.Passwords;
 import didaxis.server.account.Role;
 import didaxis.server.account.SignedIn;
 import didaxis.server.assignment.Assignments;
@@ -33,6 +34,7 @@ class DemoData implements ApplicationRunner {
             List.of("A. Alder", "B. Birch", "C. Cedar", "D. Dogwood", "E. Elm", "F. Fir", "H. Hazel", "J. Juniper");
 
     private final Accounts accounts;
+    private final Passwords passwords;
     private final Classrooms classrooms;
     private final Questions questions;
     private final Assignments assignments;
@@ -42,6 +44,7 @@ class DemoData implements ApplicationRunner {
 
     DemoData(
             Accounts accounts,
+            Passwords passwords,
             Classrooms classrooms,
             Questions questions,
             Assignments assignments,
@@ -49,6 +52,7 @@ class DemoData implements ApplicationRunner {
             Shelf shelf,
             Clock clock) {
         this.accounts = accounts;
+        this.passwords = passwords;
         this.classrooms = classrooms;
         this.questions = questions;
         this.assignments = assignments;
@@ -61,11 +65,13 @@ class DemoData implements ApplicationRunner {
     @Transactional
     public void run(ApplicationArguments arguments) {
         if (!accounts.none()) return;
-        SignedIn teacher = accounts.create("teacher", "M. Thorne", Role.TEACHER, PASSWORD);
+        // One for all of them: nine would take a second of every first start.
+        String hash = passwords.hash(PASSWORD);
+        SignedIn teacher = accounts.create("teacher", "M. Thorne", Role.TEACHER, hash);
         long classroom = classrooms.add("Workshop class", teacher.id());
         List<Long> learners = new ArrayList<>();
         for (String name : LEARNERS) {
-            SignedIn learner = accounts.create("learner" + (learners.size() + 1), name, Role.LEARNER, PASSWORD);
+            SignedIn learner = accounts.create("learner" + (learners.size() + 1), name, Role.LEARNER, hash);
             classrooms.addLearner(classroom, learner.id());
             learners.add(learner.id());
         }

@@ -10,6 +10,7 @@ import didaxis.core.working.Symbols;
 import didaxis.server.circuit.CellView;
 import didaxis.server.circuit.Circuits;
 import didaxis.server.config.Problem;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -25,9 +26,10 @@ public record QuestionContent(String title, String notation, List<CellView> give
     public record AskedCell(CellView cell, int marks) {}
 
     /**
-     * The same with its circuit in canonical form.
+     * The same with its circuit and its cells in canonical form: a cell may be typed under another name of its group.
      *
-     * @throws Problem if the title is missing or too long, the circuit cannot be read or analysed, or a cell is none of its
+     * @throws Problem if the title is missing or too long, the circuit cannot be read or analysed, or a cell is none of
+     *     its, or is asked twice
      */
     public QuestionContent checked() {
         if (title == null || title.isBlank())
@@ -38,8 +40,23 @@ public record QuestionContent(String title, String notation, List<CellView> give
         }
         if (given == null || asked == null) throw Problem.badRequest("Say which cells are given and which are asked.");
         ChartQuestion question = question();
+        if (question.marks().size() < asked.size()) throw Problem.badRequest("One of the cells is asked twice.");
         return new QuestionContent(
-                title.strip(), question.relations().chart().circuit().toString(), given, asked);
+                title.strip(),
+                question.relations().chart().circuit().toString(),
+                question.given().stream()
+                        .map(CellView::of)
+                        .sorted(Comparator.comparing(this::placeAmongGiven))
+                        .toList(),
+                question.marks().entrySet().stream()
+                        .map(one -> new AskedCell(CellView.of(one.getKey()), one.getValue()))
+                        .toList());
+    }
+
+    /** Givens keep their order; those that were typed otherwise stand behind. */
+    private int placeAmongGiven(CellView cell) {
+        int place = given.indexOf(cell);
+        return place < 0 ? given.size() : place;
     }
 
     /** The question itself. */

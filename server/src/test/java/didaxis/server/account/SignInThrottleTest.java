@@ -22,25 +22,38 @@ class SignInThrottleTest {
         when(clock.instant()).thenAnswer(call -> now);
     }
 
+    private long tryFrom(String client) {
+        return throttle.enter("Alder", client).toSeconds();
+    }
+
     @Test
     void theWaitDoublesUpToAQuarterOfAnHour() {
         List<Long> waits = new ArrayList<>();
         for (int wrong = 1; wrong <= 14; wrong++) {
-            throttle.failed("Alder");
-            waits.add(throttle.wait("alder").toSeconds());
+            assertEquals(0, tryFrom("hut"));
+            long wait = throttle.enter("alder", "hut").toSeconds();
+            if (wait == 0) wrong++;
+            waits.add(wait);
+            now = now.plusSeconds(wait);
         }
-        assertEquals(List.of(0L, 0L, 0L, 0L, 5L, 10L, 20L, 40L, 80L, 160L, 320L, 640L, 900L, 900L), waits);
+        assertEquals(List.of(0L, 0L, 5L, 10L, 20L, 40L, 80L, 160L, 320L, 640L, 900L, 900L), waits);
     }
 
     @Test
-    void waitingOpensItAndSuccessForgets() {
-        for (int wrong = 0; wrong < 5; wrong++) throttle.failed("birch");
-        now = now.plusSeconds(5);
-        assertEquals(Duration.ZERO, throttle.wait("birch"));
-        throttle.failed("birch");
-        assertEquals(10, throttle.wait("birch").toSeconds());
-        throttle.succeeded("birch");
-        throttle.failed("birch");
-        assertEquals(Duration.ZERO, throttle.wait("birch"));
+    void whoGuessesElsewhereKeepsNobodyOut() {
+        for (int wrong = 0; wrong < 5; wrong++) tryFrom("valley");
+        assertEquals(5, tryFrom("valley"));
+        assertEquals(0, tryFrom("hut"));
+    }
+
+    @Test
+    void successAndANewPasswordForget() {
+        for (int wrong = 0; wrong < 5; wrong++) tryFrom("hut");
+        throttle.renewed("alder");
+        assertEquals(0, tryFrom("hut"));
+        for (int wrong = 0; wrong < 3; wrong++) tryFrom("hut");
+        throttle.succeeded("alder", "hut");
+        for (int wrong = 0; wrong < 5; wrong++) assertEquals(0, tryFrom("hut"));
+        assertEquals(Duration.ofSeconds(5), throttle.enter("alder", "hut"));
     }
 }
