@@ -113,7 +113,10 @@ class PrivacyTest {
         Person learner = school.signedIn("learner1");
         Person visitor = school.visitor();
         school.bean(didaxis.server.account.Accounts.class)
-                .create("other", "Other Teacher", didaxis.server.account.Role.TEACHER,
+                .create(
+                        "other",
+                        "Other Teacher",
+                        didaxis.server.account.Role.TEACHER,
                         school.bean(didaxis.server.account.Passwords.class).hash(School.PASSWORD));
         Person other = school.signedIn("other");
         long otherClass = other.post("/api/classes", "{\"name\":\"Elsewhere\"}")
