@@ -30,6 +30,7 @@ final class School implements BeforeAllCallback {
 
     private final boolean demo;
     private ConfigurableApplicationContext context;
+    private Path folder;
 
     School(boolean demo) {
         this.demo = demo;
@@ -38,7 +39,7 @@ final class School implements BeforeAllCallback {
     @Override
     public void beforeAll(ExtensionContext extension) throws IOException {
         if (context != null) return;
-        Path folder = Files.createTempDirectory("didaxis");
+        folder = Files.createTempDirectory("didaxis");
         context = SpringApplication.run(
                 Application.class,
                 "--server.port=0",
@@ -62,8 +63,16 @@ final class School implements BeforeAllCallback {
 
     /** Somebody with cookies of their own, not signed in. */
     Person visitor() {
-        int port = ((WebServerApplicationContext) context).getWebServer().getPort();
-        return new Person("http://localhost:" + port);
+        return new Person("http://localhost:" + port());
+    }
+
+    /** Where its files are. */
+    Path folder() {
+        return folder;
+    }
+
+    int port() {
+        return ((WebServerApplicationContext) context).getWebServer().getPort();
     }
 
     Person signedIn(String username) {
@@ -128,13 +137,17 @@ final class School implements BeforeAllCallback {
         }
 
         Answer send(String method, String path, String body) {
+            return send(method, path, body, "application/json");
+        }
+
+        Answer send(String method, String path, String body, String type) {
             HttpRequest request = HttpRequest.newBuilder(URI.create(base + path))
                     .method(
                             method,
                             body.isEmpty()
                                     ? HttpRequest.BodyPublishers.noBody()
                                     : HttpRequest.BodyPublishers.ofString(body))
-                    .header("Content-Type", "application/json")
+                    .header("Content-Type", type)
                     .header("X-XSRF-TOKEN", token())
                     .build();
             try {

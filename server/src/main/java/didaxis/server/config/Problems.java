@@ -66,12 +66,16 @@ class Problems extends ResponseEntityExceptionHandler {
             if (cause instanceof BodyLimitFilter.TooLong tooLong) code = HttpStatus.CONTENT_TOO_LARGE;
         }
         HttpStatus status = HttpStatus.valueOf(code.value());
-        ProblemDetail detail = ProblemDetail.forStatusAndDetail(
-                status, SENTENCES.getOrDefault(status, status.getReasonPhrase() + "."));
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(status, sentence(status));
         return ResponseEntity.status(status)
                 .headers(headers)
                 .contentType(MediaType.APPLICATION_PROBLEM_JSON)
                 .body(detail);
+    }
+
+    /** What is said where nothing more is known than the status. */
+    static String sentence(HttpStatus status) {
+        return SENTENCES.getOrDefault(status, status.getReasonPhrase() + ".");
     }
 
     /** Writes a problem where no controller is reached. */

@@ -1,0 +1,121 @@
+package didaxis.server;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import didaxis.server.School.Person;
+import didaxis.server.terminal.Commands;
+import didaxis.server.terminal.DataFolder;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.TreeMap;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.api.io.TempDir;
+
+/** What is done at the machine itself. */
+class TerminalTest {
+    @RegisterExtension
+    static final School school = School.DEMO;
+
+    @TempDir
+    Path place;
+
+    /** Every row of every table, as text. */
+    private static TreeMap<String, List<String>> rows(Path file) throws SQLException {
+        TreeMap<String, List<String>> all = new TreeMap<>();
+        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file)) {
+            List<String> tables = new ArrayList<>();
+            try (Statement statement = connection.createStatement();
+                    ResultSet names = statement.executeQuery("SELECT name FROM sqlite_master WHERE type = 'table'")) {
+                while (names.next()) tables.add(names.getString(1));
+            }
+            for (String table : tables) {
+                List<String> rows = new ArrayList<>();
+                try (Statement statement = connection.createStatement();
+                        ResultSet row = statement.executeQuery("SELECT * FROM " + table)) {
+                    while (row.next()) {
+                        StringBuilder text = new StringBuilder();
+                        for (int k = 1; k <= row.getMetaData().getColumnCount(); k++)
+                            text.append(row.getString(k)).append('|');
+                        rows.add(text.toString());
+                    }
+                }
+                rows.sort(null);
+                all.put(table, rows);
+            }
+        }
+        return all;
+    }
+
+    @Test
+    void aSchoolIsBackedUpWhileItIsServedAndComesBackRowByRow() throws Exception {
+        DataFolder served = DataFolder.at(school.folder());
+        Path backup = place.resolve("backup.db");
+        assertTrue(Commands.run(served, List.of("backup", backup.toString())).isPresent());
+        assertTrue(rows(backup).get("submission").size() >= 6);
+        // Into a folder that held something else.
+        Path folder = place.resolve("other");
+        DataFolder other = DataFolder.at(folder);
+        Files.copy(backup, folder.resolve("didaxis.db"));
+        try (Connection changed = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("didaxis.db"));
+                Statement statement = changed.createStatement()) {
+            statement.executeUpdate("DELETE FROM submission");
+        }
+        assertTrue(Commands.run(other, List.of("restore", backup.toString())).isPresent());
+        assertEquals(rows(backup), rows(folder.resolve("didaxis.db")));
+        try (var files = Files.list(folder)) {
+            Path before = files.filter(file -> file.getFileName().toString().startsWith("before-restore"))
+                    .findFirst()
+                    .orElseThrow();
+            assertEquals(List.of(), rows(before).get("submission"));
+        }
+    }
+
+    @Test
+    void whatKeepsAFolderFromBeingServedIsSaidInASentence() throws IOException, DataFolder.Unusable {
+        DataFolder folder = DataFolder.at(place);
+        folder.lock();
+        assertTrue(said(folder::lock).contains("serves the data folder"));
+        Files.writeString(place.resolve("didaxis.db"), "no database at all, whatever its name says");
+        assertTrue(said(folder::check).contains("didaxis restore FILE"));
+        assertTrue(said(() -> folder.backup(place.resolve("didaxis.lock"))).contains("there already"));
+        Files.writeString(place.resolve("file"), "");
+        assertTrue(said(() -> DataFolder.at(place.resolve("file/folder"))).contains("cannot be written to"));
+    }
+
+    /** Something at the terminal that may not be possible. */
+    private interface Act {
+        void run() throws DataFolder.Unusable;
+    }
+
+    private static String said(Act act) {
+        return assertThrows(DataFolder.Unusable.class, act::run).getMessage();
+    }
+
+    @Test
+    void whoForgotGetsANewPasswordAtTheMachine() throws DataFolder.Unusable {
+        Person teacher = school.signedIn("teacher");
+        DataFolder folder = DataFolder.at(school.folder());
+        teacher.post("/api/classes/1/learners", "{\"displayName\":\"Rowan\",\"username\":\"rowan\"}");
+        String told = Commands.run(folder, List.of("password", "rowan")).orElseThrow();
+        Person rowan = school.signedIn("rowan", told.split("  ")[1]);
+        Commands.run(folder, List.of("password", "ROWAN"));
+        assertEquals(401, rowan.get("/api/my/work").status());
+        assertThrows(DataFolder.Unusable.class, () -> Commands.run(folder, List.of("password", "nobody")));
+        // The other tests count the learners of this class.
+        for (var learner : teacher.get("/api/classes/1").json().get("learners")) {
+            if (learner.get("username").asString().equals("rowan"))
+                teacher.delete("/api/classes/1/learners/" + learner.get("id").asLong());
+        }
+    }
+}
