@@ -187,9 +187,8 @@ public final class Composer {
         Part old = (Part) outline.node(node.get());
         if (old.kind() == kind) return new Outcome.Composed(circuit, name);
         Part fresh = fresh(kind, names.free(kind.letters()));
-        Part part = old.kind().resistive() && kind.resistive()
-                ? new Part(fresh.label(), kind, old.setting(), old.rating())
-                : fresh;
+        boolean keeps = old.kind().resistive() && kind.resistive() && (old.resistance() > 0 || kind.mayBeZero());
+        Part part = keeps ? new Part(fresh.label(), kind, old.setting(), old.rating()) : fresh;
         return composed(outline.with(node.get(), Optional.of(part)), part.label());
     }
 

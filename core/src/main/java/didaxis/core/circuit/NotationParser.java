@@ -73,12 +73,20 @@ final class NotationParser {
         if (emf.type() != Type.RUN) throw tokens.refuse(emf, "the emf, such as 16 V");
         Matcher withR = EMF_WITH_R.matcher(emf.text());
         boolean internal = tokens.peek().is("=") && withR.matches();
-        double volts = values.amount(emf, internal ? withR.group(1) : emf.text(), Quantity.VOLTAGE);
+        String typed = internal ? withR.group(1) : emf.text();
+        values.endOfVolts(typed).ifPresent(end -> {
+            int next = end + 1;
+            while (typed.charAt(next) == ' ') next++;
+            throw tokens.refuse(
+                    new Token(Type.RUN, typed.substring(next), emf.at() + next),
+                    "':' between the source and the network");
+        });
+        double volts = values.amount(emf, typed, Quantity.VOLTAGE);
         double ohms = 0;
         if (internal) {
             tokens.take("=", "'='");
             Token value = tokens.take();
-            ohms = value.text().matches("0+(\\.0*)?") ? 0 : values.amount(value, Quantity.RESISTANCE);
+            ohms = values.ohms(value, true);
         }
         for (int i = 0; i < voltmeters.size(); i++) tokens.take("]", "']' after the source");
         return new Source(volts, ohms, voltmeters);
@@ -164,7 +172,7 @@ final class NotationParser {
         if (tokens.peek().is("=")) {
             throw tokens.refuse(token, "a label: R, L, H, VR, S, A, F or W and a number");
         }
-        double ohms = values.amount(token, Quantity.RESISTANCE);
+        double ohms = values.ohms(token, true);
         Set<String> taken = resistors.orElseGet(this::writtenResistors);
         resistors = Optional.of(taken);
         do lastFree++;

@@ -29,14 +29,12 @@ final class NotationValues {
         if (fault.isPresent()) return fault.get();
         return switch (kind.takes()) {
             case OHMS ->
-                new Setting.Ohms(amount(
+                new Setting.Ohms(ohms(
                         value.orElseThrow(() -> missing(label, "a resistance, such as " + label + "=4.7k")),
-                        Quantity.RESISTANCE));
+                        kind.mayBeZero()));
             case AMPERES ->
-                new Setting.Amperes(amount(
-                        value.orElseThrow(
-                                () -> missing(label, "the current at which it opens, such as " + label + "=5 A")),
-                        Quantity.CURRENT));
+                value.<Setting>map(rated -> new Setting.Amperes(amount(rated, Quantity.CURRENT)))
+                        .orElse(new Setting.None());
             case POSITION -> value.map(this::position).orElse(Setting.Position.CLOSED);
             case NOTHING -> {
                 if (value.isPresent())
@@ -88,6 +86,29 @@ final class NotationValues {
             case 'W' -> Quantity.POWER;
             default -> throw tokens.refuse(token, "a rating with its unit, such as 6 V, 0.5 A or 3 W");
         };
+    }
+
+    /** The resistance that a token is; 0 where there may be none. */
+    double ohms(Token token, boolean mayBeZero) {
+        boolean zero = token.type() == Type.RUN
+                && AmountFormat.STANDARD
+                        .read(token.text(), Quantity.RESISTANCE)
+                        .match(read -> read.amount().si() == 0, blank -> false, unreadable -> false);
+        return zero && mayBeZero ? 0 : amount(token, Quantity.RESISTANCE);
+    }
+
+    /** Where in a token the amount of the source ends and something else begins; empty if all of it is one, or nothing. */
+    Optional<Integer> endOfVolts(String text) {
+        if (isVolts(text)) return Optional.empty();
+        for (int end = text.lastIndexOf(' '); end > 0; end = text.lastIndexOf(' ', end - 1))
+            if (isVolts(text.substring(0, end))) return Optional.of(end);
+        return Optional.empty();
+    }
+
+    private static boolean isVolts(String text) {
+        return AmountFormat.STANDARD
+                .read(text, Quantity.VOLTAGE)
+                .match(read -> true, blank -> false, unreadable -> false);
     }
 
     /** The amount that a token is, in SI. */

@@ -15,9 +15,13 @@ public record Part(String label, PartKind kind, Setting setting, Rating rating) 
         boolean fits = switch (kind.takes()) {
             case OHMS -> setting instanceof Setting.Ohms;
             case POSITION -> setting instanceof Setting.Position;
-            case AMPERES -> setting instanceof Setting.Amperes;
+            // A fuse of which no rating is told never opens.
+            case AMPERES -> setting instanceof Setting.Amperes || setting instanceof Setting.None;
             case NOTHING -> setting instanceof Setting.None;
         };
+        boolean nothing = setting instanceof Setting.Ohms ohms && ohms.ohms() == 0;
+        if (nothing && !kind.mayBeZero())
+            throw new IllegalArgumentException("resistance of " + label + " in Ω (0) must be > 0");
         boolean faulty = setting instanceof Setting.Fault && kind.takes() != PartKind.Takes.POSITION;
         if (!fits && !faulty)
             throw new IllegalArgumentException("setting of " + label + " (" + setting + ") must suit a " + kind.word());

@@ -52,6 +52,11 @@ public enum PartKind {
         return takes == Takes.OHMS;
     }
 
+    /** Whether it may have no resistance at all: a placeholder, or a slider at its end. */
+    public boolean mayBeZero() {
+        return this == RESISTOR || this == VARIABLE_RESISTOR || this == EQUIVALENT;
+    }
+
     Takes takes() {
         return takes;
     }

@@ -2,11 +2,11 @@ package didaxis.core.circuit;
 
 /** What a part is set to: its resistance, a switch's position, a fuse's rating, or nothing to set. */
 public sealed interface Setting {
-    /** A resistance in ohms, finite and above 0. */
+    /** A resistance in ohms, finite; 0 is a wire in effect. */
     record Ohms(double ohms) implements Setting {
         public Ohms {
-            if (!(ohms > 0) || Double.isInfinite(ohms)) {
-                throw new IllegalArgumentException("resistance in Ω (" + ohms + ") must be > 0 and finite");
+            if (!(ohms >= 0) || Double.isInfinite(ohms)) {
+                throw new IllegalArgumentException("resistance in Ω (" + ohms + ") must be >= 0 and finite");
             }
         }
     }

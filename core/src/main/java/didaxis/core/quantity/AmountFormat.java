@@ -91,11 +91,16 @@ public record AmountFormat(char decimalSign, Precision precision) {
         }
     }
 
-    /** The column under whose unit most of these amounts in SI are easy to read: 0.1 to 9999. */
+    /**
+     * The column under whose unit most of these amounts in SI stand between 1 and 1000, of equally good ones the largest;
+     * the plain unit where there is nothing but 0.
+     */
     public Column column(Quantity quantity, List<Double> amounts) {
         Prefix best = Prefix.NONE;
         for (Prefix prefix : Prefix.values()) {
-            if (easy(amounts, prefix) > easy(amounts, best)) best = prefix;
+            long easy = easy(amounts, prefix);
+            long more = easy - easy(amounts, best);
+            if (more > 0 || more == 0 && easy > 0 && prefix.exponent > best.exponent) best = prefix;
         }
         return new Column(best.symbol + quantity.unit(), this, best.exponent);
     }
@@ -103,7 +108,7 @@ public record AmountFormat(char decimalSign, Precision precision) {
     private static long easy(List<Double> amounts, Prefix prefix) {
         double unit = Math.pow(10, prefix.exponent);
         return amounts.stream()
-                .filter(si -> Math.abs(si) >= 0.1 * unit && Math.abs(si) < 10_000 * unit)
+                .filter(si -> Math.abs(si) >= unit && Math.abs(si) < 1000 * unit)
                 .count();
     }
 

@@ -29,7 +29,7 @@ record Fit(Circuit shape, Source source, double[] ohms, Chart chart, double[] lo
         Map<String, Setting> settings = new LinkedHashMap<>();
         for (int k = 0; k < ohms.length; k++) {
             Part part = shape.parts().get(k);
-            if (part.setting() instanceof Setting.Ohms)
+            if (part.setting() instanceof Setting.Ohms own && own.ohms() > 0)
                 settings.put(part.label(), new Setting.Ohms(rounded(ohms[k], to)));
         }
         return shape.with(

@@ -55,7 +55,7 @@ final class Fitting {
                 .filter(given -> shape.value(given.cell()).isPresent())
                 .toList();
         places = IntStream.range(0, circuit.parts().size())
-                .filter(k -> circuit.parts().get(k).setting() instanceof Setting.Ohms)
+                .filter(k -> circuit.parts().get(k).setting() instanceof Setting.Ohms ohms && ohms.ohms() > 0)
                 .toArray();
         for (int place : places) parts.add(circuit.parts().get(place).label());
         ideal = circuit.parts().stream().mapToDouble(Part::resistance).toArray();

@@ -24,7 +24,8 @@ class NotationTest {
                         + " 9 V r=0.5 : A1 + S1=closed + V1[L1=6{6 V, 3 W}] + .B + (R2=4.7k || (A2 + R3=2.2k))",
                 "V2[V1[12 V r=600m]] : (R1=1 + (R2=2 + R3=3)) ; V2[V1[12 V r=0.6]] : R1=1 + R2=2 + R3=3",
                 "12 V : V1[(R1=1 || (R2=2 || R3=3))] + S1=open + F1=5A + W + VR1=2M2 ;"
-                        + " 12 V : V1[R1=1 || R2=2 || R3=3] + S1=open + F1=5 A + W + VR1=2.2M"
+                        + " 12 V : V1[R1=1 || R2=2 || R3=3] + S1=open + F1=5 A + W + VR1=2.2M",
+                "12 V : VR1=0 + R5=0R + F1 + 7 + 0 ; 12 V : VR1=0 + R5=0 + F1 + R1=7 + R2=0"
             })
     void textIsReadAndPrintedCanonically(String typed, String canonical) {
         Circuit circuit = Notation.circuit(typed);
@@ -39,6 +40,9 @@ class NotationTest {
             value = {
                 "16 V : R1=5 + ) ~ expected a part or '(' at line 1, column 15; found ')'",
                 "16 V : R1=5 + ~ expected a part or '(' at line 1, column 14; found the end of the text",
+                "12 V R1=4 ~ expected ':' between the source and the network at line 1, column 6; found 'R1'",
+                "12 V r=1 R1=4 ~ expected a resistance in Ω, such as 2.5 Ω or 2500 mΩ at line 1, column 8; found '1 R1'",
+                "12 V : L1=0 ~ expected a resistance above 0, such as 4.7k at line 1, column 11; found '0'",
                 "16 V = R1 ~ expected ':' between the source and the network at line 1, column 6; found '='",
                 "16 V : R1 + R2=4 ~ expected '=' after R1 and a resistance, such as R1=4.7k at line 1, column 11; found '+'",
                 "16 V : R1=5 + R1=4 ~ expected another name: R1 is used already at line 1, column 15; found 'R1'",

@@ -80,9 +80,9 @@ public final class RandomCircuits {
         if (resistive && !kind.resistive()) kind = PartKind.RESISTOR;
         Setting setting = switch (kind) {
             case SWITCH -> random.nextBoolean() ? Setting.Position.OPEN : Setting.Position.CLOSED;
-            case FUSE -> new Setting.Amperes(value());
+            case FUSE -> random.nextInt(4) == 0 ? new Setting.None() : new Setting.Amperes(value());
             case AMMETER, LINK -> new Setting.None();
-            default -> new Setting.Ohms(value());
+            default -> new Setting.Ohms(!plain && kind.mayBeZero() && random.nextInt(20) == 0 ? 0 : value());
         };
         boolean faulty = !plain && kind != PartKind.SWITCH && random.nextInt(25) == 0;
         if (faulty) setting = random.nextBoolean() ? Setting.Fault.OUT : Setting.Fault.SHORT;

@@ -2,6 +2,8 @@ package didaxis.core.quantity;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import java.util.List;
+import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -155,6 +157,25 @@ class AmountFormatTest {
         assertEquals(
                 printed,
                 AmountFormat.STANDARD.print(Amount.of(si, Quantity.CURRENT)).replace('\u2009', ' '));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "0.0023 0.0054 0.0031 | mA",
+                "0.9 0.5 0.4 | mA",
+                "0.0005 0.02 3 | A",
+                "0.0005 0.002 0.03 3 | mA",
+                "1200 4700 330 | kA",
+                "0.6 0.002 | mA",
+                "5000 3 | kA",
+                "0 0 | A"
+            })
+    void aColumnsPrefixKeepsMostNumbersBetweenOneAndAThousand(String amounts, String unit) {
+        List<Double> values = Stream.of(amounts.split(" ")).map(Double::valueOf).toList();
+        assertEquals(
+                unit, AmountFormat.STANDARD.column(Quantity.CURRENT, values).unit());
     }
 
     @Property
