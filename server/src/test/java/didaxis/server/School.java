@@ -61,6 +61,10 @@ final class School implements BeforeAllCallback {
         return context.getBean(type);
     }
 
+    <T> T bean(String name, Class<T> type) {
+        return context.getBean(name, type);
+    }
+
     /** Somebody with cookies of their own, not signed in. */
     Person visitor() {
         return new Person("http://localhost:" + port());

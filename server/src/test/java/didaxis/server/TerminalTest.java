@@ -18,6 +18,7 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeMap;
+import javax.sql.DataSource;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.api.io.TempDir;
@@ -100,6 +101,37 @@ class TerminalTest {
 
     private static String said(Act act) {
         return assertThrows(DataFolder.Unusable.class, act::run).getMessage();
+    }
+
+    /** A quota in the place of a disk that is full. */
+    @Test
+    void whenNothingMoreCanBeWrittenThatIsSaidAndReadingGoesOn() throws SQLException {
+        Person teacher = school.signedIn("teacher");
+        DataSource writer = school.bean("writer", DataSource.class);
+        String question = "{\"title\":\"" + "x".repeat(100) + "\",\"notation\":\"12 V : " + "5 + ".repeat(150)
+                + "7\",\"given\":[],\"asked\":[]}";
+        try {
+            pragma(writer, "PRAGMA max_page_count = 1");
+            School.Answer refused = null;
+            for (int k = 0; k < 40 && (refused == null || refused.status() == 201); k++)
+                refused = teacher.post("/api/questions", question);
+            assertEquals(507, refused.status(), refused::toString);
+            assertTrue(refused.body().contains("disk of this school is full"));
+            assertEquals(200, teacher.get("/api/questions").status());
+        } finally {
+            pragma(writer, "PRAGMA max_page_count = 1073741823");
+        }
+        assertEquals(201, teacher.post("/api/questions", question).status());
+        for (var one : teacher.get("/api/questions").json())
+            if (one.get("title").asString().startsWith("xxx"))
+                teacher.delete("/api/questions/" + one.get("id").asLong());
+    }
+
+    private static void pragma(DataSource source, String pragma) throws SQLException {
+        try (Connection connection = source.getConnection();
+                Statement statement = connection.createStatement()) {
+            statement.execute(pragma);
+        }
     }
 
     @Test

@@ -53,6 +53,13 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler(Exception.class)
     ResponseEntity<ProblemDetail> unexpected(Exception e) {
+        if (SqliteErrors.isDiskFull(e)) {
+            LOG.error("nothing can be written: {}", e.getMessage());
+            return problem(Problem.of(
+                    HttpStatus.INSUFFICIENT_STORAGE,
+                    "There is no room left to keep this: the disk of this school is full. What was kept before is safe;"
+                            + " please tell who looks after the machine."));
+        }
         LOG.error("unexpected", e);
         return problem(Problem.of(
                 HttpStatus.INTERNAL_SERVER_ERROR,
