@@ -132,10 +132,16 @@ class StyleTest {
     @MethodSource("presets")
     void theDecimalSignDecidesWhatAnAmbiguousNumberMeans(HouseStyle style) {
         String known = "\"known\":[{\"cell\":{\"subject\":\"R2\",\"quantity\":\"resistance\"},\"text\":\"1.250\"}]";
-        for (JsonNode row : post("backwards", style, known).get("rows")) {
+        JsonNode worked = post("backwards", style, known);
+        boolean comma = style.numbers().decimalSign() == ',';
+        for (JsonNode column : worked.get("columns")) {
+            if (column.get("quantity").asString().equals("resistance"))
+                assertEquals(comma ? "kΩ" : "Ω", column.get("unit").asString());
+        }
+        for (JsonNode row : worked.get("rows")) {
             if (!row.get("id").asString().equals("R2")) continue;
             String shown = row.get("shown").get("resistance").asString();
-            assertTrue(shown.startsWith(style.numbers().decimalSign() == ',' ? "1250" : "1.25"), shown);
+            assertTrue(shown.startsWith(comma ? "1,25" : "1.25"), shown);
         }
     }
 

@@ -21,7 +21,13 @@ final class Emf implements Law {
     @Override
     public List<Relation> in(Structure structure) {
         if (structure.chart().circuit().source().internalResistance() == 0) return List.of();
-        return List.of(round(this, List.of(Law.voltage(Subject.EXTERNAL))));
+        List<Relation> relations = new ArrayList<>();
+        relations.add(round(this, List.of(Law.voltage(Subject.EXTERNAL))));
+        // Without current nothing is lost inside, whatever the internal resistance.
+        if (structure.chart().point().totalCurrent() == 0)
+            Law.equal(this, List.of(Law.voltage(Subject.TOTAL), Law.voltage(Subject.EXTERNAL)))
+                    .ifPresent(relations::add);
+        return relations;
     }
 
     /** E = these voltages + I·r. */

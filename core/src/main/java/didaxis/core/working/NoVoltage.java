@@ -9,7 +9,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * V = 0 across an ideal wire and across all that lies beside one; R = 0 and P = 0 for the wire, and for what it shorts.
+ * V = 0 across an ideal wire, across all that lies beside one, and across a resistance without current; R = 0 and P = 0
+ * for the wire, and for what it shorts.
  * Gaps in a row that stand across no voltage have none either.
  */
 final class NoVoltage implements Law {
@@ -30,7 +31,11 @@ final class NoVoltage implements Law {
         for (Subject subject : chart.rows()) {
             boolean ideal = chart.value(Law.resistance(subject)).orElse(1) == 0;
             boolean bypassed = chart.condition(subject) == Chart.Condition.BYPASSED;
-            if (ideal || bypassed) relations.add(NoCurrent.zero(this, Law.voltage(subject)));
+            // V = I·R with no current, whatever the resistance.
+            boolean idle = chart.condition(subject) == Chart.Condition.NO_CURRENT
+                    && chart.value(Law.resistance(subject)).isPresent()
+                    && subject.kind() != Subject.Kind.TOTAL;
+            if (ideal || bypassed || idle) relations.add(NoCurrent.zero(this, Law.voltage(subject)));
             if (ideal) relations.add(NoCurrent.zero(this, Law.power(subject)));
             if (ideal) relations.add(NoCurrent.zero(this, Law.resistance(subject)));
         }

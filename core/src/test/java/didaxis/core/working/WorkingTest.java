@@ -165,4 +165,20 @@ class WorkingTest {
         assertEquals(
                 Set.of(rOfL3), Deduction.of(relations, givens, Set.of(rOfL3)).unreached());
     }
+
+    /** With the switch open and nothing but the emf given, every voltage follows: limits are laws. */
+    @Test
+    void whereNothingFlowsTheEmfIsEnoughForTheVoltmeters() {
+        Relations relations = relations(Notation.circuit("V2[9 V r=0.5] : S1=open + V1[R1=6] + V3[R2=4 || L1=8]"))
+                .orElseThrow();
+        Cell emf = Cell.of(Subject.TOTAL, Quantity.VOLTAGE);
+        List<Cell> meters = List.of("V1", "V2", "V3", "S1").stream()
+                .map(name -> Cell.of(relations.chart().subjects().named(name).orElseThrow(), Quantity.VOLTAGE))
+                .toList();
+        Deduction deduction = Deduction.of(relations, java.util.Map.of(emf, 9.0), meters);
+        assertEquals(Set.of(), deduction.unreached());
+        assertEquals(
+                List.of(0.0, 9.0, 0.0, 9.0),
+                meters.stream().map(deduction.values()::get).toList());
+    }
 }
