@@ -2,6 +2,7 @@ package didaxis.server;
 
 import didaxis.server.terminal.Commands;
 import didaxis.server.terminal.DataFolder;
+import java.nio.channels.FileLock;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
@@ -13,6 +14,8 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 @SpringBootApplication
 public class Application {
     private static final String DATA = "--didaxis.data=";
+    /** Kept as long as the process lives: a lock that nobody refers to is let go of. */
+    private static FileLock held;
 
     public static void main(String[] arguments) {
         try {
@@ -25,7 +28,7 @@ public class Application {
                 System.out.println(done.get());
                 return;
             }
-            folder.lock();
+            held = folder.lock();
             folder.check();
         } catch (DataFolder.Unusable e) {
             System.err.println(e.getMessage());
