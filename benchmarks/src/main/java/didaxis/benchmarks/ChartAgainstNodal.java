@@ -1,10 +1,10 @@
 package didaxis.benchmarks;
 
-import didaxis.core.analysis.NodalAnalysis;
-import didaxis.core.analysis.OperatingPoint;
 import didaxis.core.circuit.Circuit;
-import didaxis.core.circuit.Notation;
 import didaxis.core.circuit.Part;
+import didaxis.core.notation.Notation;
+import didaxis.core.solving.NodalAnalysis;
+import didaxis.core.solving.OperatingPoint;
 import java.util.Arrays;
 import java.util.Locale;
 import java.util.function.Function;

@@ -1,16 +1,16 @@
 package didaxis.benchmarks;
 
-import didaxis.core.analysis.Chart;
-import didaxis.core.analysis.OperatingPoint;
+import didaxis.core.backwards.Backwards;
+import didaxis.core.backwards.Given;
+import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
-import didaxis.core.circuit.Notation;
 import didaxis.core.circuit.Subject;
+import didaxis.core.law.Relations;
+import didaxis.core.notation.Notation;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.solving.OperatingPoint;
 import didaxis.core.style.HouseStyle;
-import didaxis.core.working.Backwards;
 import didaxis.core.working.Deduction;
-import didaxis.core.working.Given;
-import didaxis.core.working.Relations;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;

@@ -1,8 +1,8 @@
 package didaxis.benchmarks;
 
-import didaxis.core.analysis.OperatingPoint;
 import didaxis.core.circuit.Circuit;
-import didaxis.core.circuit.Notation;
+import didaxis.core.notation.Notation;
+import didaxis.core.solving.OperatingPoint;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;

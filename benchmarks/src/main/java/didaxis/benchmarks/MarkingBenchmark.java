@@ -1,12 +1,12 @@
 package didaxis.benchmarks;
 
 import didaxis.core.circuit.Cell;
-import didaxis.core.circuit.Notation;
 import didaxis.core.circuit.RandomCircuits;
 import didaxis.core.circuit.Subject;
 import didaxis.core.marking.LearnerWork;
 import didaxis.core.marking.LearnerWork.Habit;
 import didaxis.core.marking.Marker;
+import didaxis.core.notation.Notation;
 import didaxis.core.quantity.Precision;
 import didaxis.core.quantity.Quantity;
 import java.util.ArrayList;

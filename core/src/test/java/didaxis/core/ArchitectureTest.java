@@ -7,8 +7,8 @@ import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.lang.syntax.ArchRuleDefinition;
 import com.tngtech.archunit.library.Architectures.LayeredArchitecture;
-import java.util.LinkedHashMap;
-import java.util.Map;
+import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
@@ -16,27 +16,47 @@ class ArchitectureTest {
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("didaxis.core");
 
+    /** Each may use only some of those before it. */
+    private static final List<String> ORDER = List.of(
+            "quantity",
+            "style",
+            "circuit",
+            "notation",
+            "compose",
+            "solving",
+            "chart",
+            "formula",
+            "law",
+            "working",
+            "backwards",
+            "change",
+            "question",
+            "marking",
+            "wording");
+
     @Test
-    void packagesUseOnlyWhatLiesBelowThem() {
-        Map<String, String[]> below = new LinkedHashMap<>();
-        below.put("quantity", new String[] {});
-        below.put("circuit", new String[] {"quantity"});
-        below.put("style", new String[] {"quantity"});
-        below.put("analysis", new String[] {"quantity", "circuit", "style"});
-        below.put("netlist", new String[] {"quantity", "circuit", "analysis"});
-        below.put("working", new String[] {"quantity", "circuit", "style", "analysis"});
-        below.put("question", new String[] {"quantity", "circuit", "style", "analysis", "working"});
-        below.put("marking", new String[] {"quantity", "circuit", "style", "analysis", "working", "question"});
-        below.put("drawing", new String[] {"quantity", "circuit", "style"});
+    void packagesUseOnlyThoseBeforeThem() {
         LayeredArchitecture layers = layeredArchitecture().consideringOnlyDependenciesInLayers();
-        for (String layer : below.keySet()) layers = layers.layer(layer).definedBy("didaxis.core." + layer);
-        for (Map.Entry<String, String[]> layer : below.entrySet()) {
-            var one = layers.whereLayer(layer.getKey());
-            layers = layer.getValue().length == 0
-                    ? one.mayNotAccessAnyLayer()
-                    : one.mayOnlyAccessLayers(layer.getValue());
+        for (String layer : ORDER) layers = layers.layer(layer).definedBy("didaxis.core." + layer);
+        layers = layers.layer("drawing").definedBy("didaxis.core.drawing");
+        layers = layers.whereLayer("quantity").mayNotAccessAnyLayer();
+        for (int k = 1; k < ORDER.size(); k++) {
+            String[] before = ORDER.subList(0, k).toArray(String[]::new);
+            layers = layers.whereLayer(ORDER.get(k)).mayOnlyAccessLayers(before);
         }
-        layers.check(core);
+        layers.whereLayer("drawing")
+                .mayOnlyAccessLayers("quantity", "style", "circuit", "notation")
+                .check(core);
+    }
+
+    @Test
+    void everyPackageHasItsPlace() {
+        ArchRuleDefinition.classes()
+                .should()
+                .resideInAnyPackage(Stream.concat(ORDER.stream(), Stream.of("drawing"))
+                        .map("didaxis.core."::concat)
+                        .toArray(String[]::new))
+                .check(core);
     }
 
     @Test

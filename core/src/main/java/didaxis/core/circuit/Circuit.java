@@ -3,6 +3,7 @@ package didaxis.core.circuit;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 
@@ -15,10 +16,14 @@ public final class Circuit {
     private final Source source;
     private final Outline outline;
 
-    /** Only for what was checked as it was read: that names differ and that branches hold parts. */
-    Circuit(Source source, Outline outline) {
+    private Circuit(Source source, Outline outline) {
         this.source = source;
         this.outline = outline;
+    }
+
+    /** For what was checked as it was read: that names differ and that branches hold parts. */
+    public static Circuit checked(Source source, Network network) {
+        return new Circuit(source, Outline.of(network));
     }
 
     /**
@@ -94,19 +99,19 @@ public final class Circuit {
         return outline.parts();
     }
 
-    /** Circuits are equal when they print alike; printing does not overflow on a deep tree. */
+    /** Whether sources, parts, meters and points are the same, and connected alike; a deep tree does not overflow. */
     @Override
     public boolean equals(Object other) {
-        return other instanceof Circuit circuit && toString().equals(circuit.toString());
+        return other instanceof Circuit circuit && source.equals(circuit.source) && outline.equals(circuit.outline);
     }
 
     @Override
     public int hashCode() {
-        return toString().hashCode();
+        return Objects.hash(source, outline);
     }
 
     @Override
     public String toString() {
-        return Notation.print(this);
+        return source + " " + outline;
     }
 }

@@ -5,8 +5,8 @@ import java.util.Optional;
 import java.util.Set;
 
 /** What things in a circuit are called: its parts, voltmeters and points (".B"), each by a name of its own. */
-record Names(Outline outline, Set<String> all) {
-    static Names of(Circuit circuit) {
+public record Names(Outline outline, Set<String> all) {
+    public static Names of(Circuit circuit) {
         Outline outline = circuit.outline();
         Set<String> all = new HashSet<>(circuit.source().voltmeters());
         for (int i = 0; i < outline.size(); i++) all.add(of(outline.node(i)));
@@ -14,32 +14,32 @@ record Names(Outline outline, Set<String> all) {
     }
 
     /** The name of a part, a voltmeter's stretch or a point; empty for what has none. */
-    static String of(Network node) {
+    public static String of(Network node) {
         if (node instanceof Part part) return part.label();
         if (node instanceof Metered metered) return metered.voltmeter();
         return node instanceof Point point ? "." + point.name() : "";
     }
 
     /** Where in the outline a name stands. */
-    Optional<Integer> node(String name) {
+    public Optional<Integer> node(String name) {
         for (int i = 0; i < outline.size(); i++) if (of(outline.node(i)).equals(name)) return Optional.of(i);
         return Optional.empty();
     }
 
     /** Whether something else than what has a name now already has another. */
-    boolean taken(String now, String name) {
+    public boolean taken(String now, String name) {
         return !name.equals(now) && all.contains(name);
     }
 
     /** The first free label of a kind: its letters and the lowest number. */
-    String free(String letters) {
+    public String free(String letters) {
         int number = 1;
         while (all.contains(letters + number)) number++;
         return letters + number;
     }
 
     /** The first free letter for a point. */
-    Optional<Point> freePoint() {
+    public Optional<Point> freePoint() {
         for (char letter = 'A'; letter <= 'Z'; letter++)
             if (!all.contains("." + letter)) return Optional.of(new Point(letter));
         return Optional.empty();

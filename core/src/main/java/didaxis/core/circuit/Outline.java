@@ -147,7 +147,7 @@ public final class Outline {
     }
 
     /** The whole network with parts set otherwise, by their labels; the others stay. */
-    Network with(Map<String, Setting> settings) {
+    public Network with(Map<String, Setting> settings) {
         Network[] now = new Network[nodes.length];
         for (int i = nodes.length - 1; i >= 0; i--) {
             List<Network> members = new ArrayList<>();
@@ -163,7 +163,7 @@ public final class Outline {
     }
 
     /** The whole network with a node made anew or left out; empty if no part is left. */
-    Optional<Network> with(int node, Optional<Network> replacement) {
+    public Optional<Network> with(int node, Optional<Network> replacement) {
         Optional<Network> now = replacement;
         for (int i = node; i > 0; i = parent(i)) {
             int whole = parent(i);
@@ -188,8 +188,32 @@ public final class Outline {
         return !Outline.of(network).parts().isEmpty();
     }
 
+    /** Whether both have the same leaves and voltmeters, joined alike; compared flat, since a tree may be deep. */
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Outline outline
+                && Arrays.equals(end, outline.end)
+                && Arrays.equals(joins, outline.joins)
+                && named().equals(outline.named());
+    }
+
+    @Override
+    public int hashCode() {
+        return named().hashCode();
+    }
+
+    /** What stands at each node but how it is joined: parts, points, labels of voltmeters. */
+    private List<Object> named() {
+        List<Object> named = new ArrayList<>();
+        for (Network node : nodes) {
+            if (node instanceof Metered metered) named.add(metered.voltmeter());
+            else if (!(node instanceof Series || node instanceof Parallel)) named.add(node);
+        }
+        return named;
+    }
+
     @Override
     public String toString() {
-        return "Outline of " + nodes.length + " nodes, ends " + Arrays.toString(end);
+        return named() + " " + Arrays.toString(joins) + " " + Arrays.toString(end);
     }
 }

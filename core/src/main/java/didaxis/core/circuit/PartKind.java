@@ -17,7 +17,7 @@ public enum PartKind {
     EQUIVALENT("", "equivalent resistance", Takes.OHMS);
 
     /** What stands behind '=' for a kind. */
-    enum Takes {
+    public enum Takes {
         OHMS,
         POSITION,
         AMPERES,
@@ -57,11 +57,11 @@ public enum PartKind {
         return this == RESISTOR || this == VARIABLE_RESISTOR || this == EQUIVALENT;
     }
 
-    Takes takes() {
+    public Takes takes() {
         return takes;
     }
 
-    static Optional<PartKind> ofLetters(String letters) {
+    public static Optional<PartKind> ofLetters(String letters) {
         for (PartKind kind : TYPED) {
             if (kind.letters.equals(letters)) return Optional.of(kind);
         }

@@ -1,5 +1,5 @@
 /**
- * The circuit as a source and a tree of networks; its text notation, its subjects (what a chart has rows
- * for) and its description in words. Uses quantity.
+ * The circuit as a source and a tree of networks, laid out flat, and its subjects: what a chart has rows for. Uses
+ * style and quantity.
  */
 package didaxis.core.circuit;

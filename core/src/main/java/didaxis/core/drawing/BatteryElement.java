@@ -1,6 +1,6 @@
 package didaxis.core.drawing;
 
-import didaxis.core.circuit.Composer;
+import didaxis.core.compose.Composer;
 import didaxis.core.drawing.Scene.Anchor;
 import didaxis.core.drawing.Scene.Role;
 

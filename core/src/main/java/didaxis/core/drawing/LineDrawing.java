@@ -1,7 +1,7 @@
 package didaxis.core.drawing;
 
 import didaxis.core.circuit.Circuit;
-import didaxis.core.circuit.Composer;
+import didaxis.core.compose.Composer;
 import didaxis.core.drawing.Scene.Anchor;
 import didaxis.core.drawing.Scene.Role;
 import java.util.ArrayList;

@@ -1,9 +1,9 @@
 package didaxis.core.marking;
 
 import didaxis.core.circuit.Cell;
-import didaxis.core.working.Evaluation;
-import didaxis.core.working.Formula;
-import didaxis.core.working.Law;
+import didaxis.core.formula.Evaluation;
+import didaxis.core.formula.Formula;
+import didaxis.core.law.Law;
 import java.math.BigDecimal;
 import java.util.Map;
 

@@ -1,7 +1,7 @@
 package didaxis.core.marking;
 
 import didaxis.core.circuit.Cell;
-import didaxis.core.working.Formula;
+import didaxis.core.formula.Formula;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;

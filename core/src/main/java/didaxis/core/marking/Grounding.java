@@ -1,7 +1,7 @@
 package didaxis.core.marking;
 
+import didaxis.core.formula.Span;
 import didaxis.core.marking.Sheet.Kind;
-import didaxis.core.working.Span;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;

@@ -1,6 +1,6 @@
 package didaxis.core.marking;
 
-import didaxis.core.working.Span;
+import didaxis.core.formula.Span;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.function.IntPredicate;

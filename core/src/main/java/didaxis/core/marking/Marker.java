@@ -1,11 +1,12 @@
 package didaxis.core.marking;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.law.Relations;
 import didaxis.core.marking.Origins.Explanation;
 import didaxis.core.marking.Sheet.Kind;
 import didaxis.core.quantity.Reading;
+import didaxis.core.style.MarkingStyle;
 import didaxis.core.working.Deduction;
-import didaxis.core.working.Relations;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.BitSet;

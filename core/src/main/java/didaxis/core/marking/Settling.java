@@ -1,6 +1,6 @@
 package didaxis.core.marking;
 
-import didaxis.core.working.Span;
+import didaxis.core.formula.Span;
 import java.math.BigDecimal;
 import java.math.MathContext;
 

@@ -1,6 +1,7 @@
 package didaxis.core.marking;
 
 import didaxis.core.quantity.Reading;
+import didaxis.core.style.MarkingStyle;
 import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.Map;

@@ -1,9 +1,9 @@
 package didaxis.core.marking;
 
-import didaxis.core.working.Compiled;
-import didaxis.core.working.Formula;
-import didaxis.core.working.Relation;
-import didaxis.core.working.Span;
+import didaxis.core.formula.Compiled;
+import didaxis.core.formula.Formula;
+import didaxis.core.formula.Span;
+import didaxis.core.law.Relation;
 import java.util.function.IntFunction;
 import java.util.function.IntPredicate;
 

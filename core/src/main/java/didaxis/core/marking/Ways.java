@@ -1,11 +1,11 @@
 package didaxis.core.marking;
 
 import didaxis.core.circuit.Cell;
-import didaxis.core.working.Compiled;
-import didaxis.core.working.Formula;
-import didaxis.core.working.FormulaCells;
-import didaxis.core.working.Relation;
-import didaxis.core.working.Relations;
+import didaxis.core.formula.Compiled;
+import didaxis.core.formula.Formula;
+import didaxis.core.formula.FormulaCells;
+import didaxis.core.law.Relation;
+import didaxis.core.law.Relations;
 import didaxis.core.working.Step;
 import java.util.ArrayList;
 import java.util.BitSet;

@@ -1,2 +1,2 @@
-/** Judges a learner's answers against the chart and against each other. Uses question and all below it. */
+/** Judges a learner's answers against the chart and against each other. Uses question and all below. */
 package didaxis.core.marking;

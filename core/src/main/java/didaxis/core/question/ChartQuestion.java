@@ -1,8 +1,8 @@
 package didaxis.core.question;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.law.Relations;
 import didaxis.core.working.Deduction;
-import didaxis.core.working.Relations;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;

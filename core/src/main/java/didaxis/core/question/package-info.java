@@ -1,2 +1,2 @@
-/** Questions: what of a chart is given, asked and withheld, and what each answer earns. Uses working and all below it. */
+/** Questions: what of a chart is given, asked and withheld, and what each answer earns. Uses working and all below. */
 package didaxis.core.question;

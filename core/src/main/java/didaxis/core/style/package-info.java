@@ -1,2 +1,2 @@
-/** What schools do differently, as one value that chart, working, drawing and reading follow. Uses quantity. */
+/** What schools do differently, as one value that chart, working, drawing, reading and marking follow. Uses quantity. */
 package didaxis.core.style;

@@ -1,11 +1,17 @@
 package didaxis.core.working;
 
-import didaxis.core.analysis.Check;
+import didaxis.core.chart.Check;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Outline.Join;
 import didaxis.core.circuit.Subject;
 import didaxis.core.circuit.Subjects;
 import didaxis.core.circuit.Terminals;
+import didaxis.core.formula.Span;
+import didaxis.core.law.CurrentSum;
+import didaxis.core.law.PowerSum;
+import didaxis.core.law.Relation;
+import didaxis.core.law.Relations;
+import didaxis.core.law.VoltageSum;
 import didaxis.core.quantity.Amount;
 import java.util.ArrayList;
 import java.util.HashMap;

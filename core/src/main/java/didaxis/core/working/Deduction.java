@@ -1,10 +1,16 @@
 package didaxis.core.working;
 
-import didaxis.core.analysis.Chart;
+import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Outline;
 import didaxis.core.circuit.Subject;
 import didaxis.core.circuit.Subjects;
+import didaxis.core.formula.Evaluation;
+import didaxis.core.formula.Formula;
+import didaxis.core.formula.FormulaCells;
+import didaxis.core.law.Law;
+import didaxis.core.law.Relation;
+import didaxis.core.law.Relations;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.Quantity;
 import java.util.ArrayList;
@@ -51,7 +57,7 @@ public record Deduction(List<Step> steps, Map<Cell, Double> values, Set<Cell> un
     }
 
     /** The same way with the values of some of its cells told otherwise. */
-    Deduction told(Set<Cell> otherwise, ToDoubleFunction<Cell> value) {
+    public Deduction told(Set<Cell> otherwise, ToDoubleFunction<Cell> value) {
         Map<Cell, Double> now = new LinkedHashMap<>(values);
         now.replaceAll((cell, before) -> otherwise.contains(cell) ? value.applyAsDouble(cell) : before);
         List<Step> again = steps.stream()

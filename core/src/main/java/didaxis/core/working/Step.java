@@ -1,6 +1,8 @@
 package didaxis.core.working;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.formula.Formula;
+import didaxis.core.law.Law;
 
 /**
  * One step of a working: a law gives a cell from cells known before.

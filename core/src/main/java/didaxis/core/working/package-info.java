@@ -1,5 +1,2 @@
-/**
- * The relation network: every law that holds in a circuit, written for particular cells and solved for any
- * of them, and the deduction of cells from cells. Uses analysis, circuit and quantity.
- */
+/** Cells from cells by the relations, as the ordered steps of a worked solution. Uses law and all below. */
 package didaxis.core.working;

@@ -5,12 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import didaxis.core.circuit.Circuit;
-import didaxis.core.circuit.Notation;
 import didaxis.core.circuit.Part;
 import didaxis.core.circuit.RandomCircuits;
 import didaxis.core.circuit.Setting;
 import didaxis.core.drawing.Scene.Item;
 import didaxis.core.drawing.Scene.Role;
+import didaxis.core.notation.Notation;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;

@@ -1,15 +1,17 @@
 package didaxis.core.marking;
 
-import didaxis.core.analysis.Chart;
-import didaxis.core.analysis.OperatingPoint;
+import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
+import didaxis.core.formula.Evaluation;
+import didaxis.core.formula.Formula;
+import didaxis.core.formula.FormulaCells;
+import didaxis.core.law.Relations;
 import didaxis.core.quantity.Precision;
+import didaxis.core.solving.OperatingPoint;
+import didaxis.core.style.MarkingStyle;
+import didaxis.core.style.Tolerance;
 import didaxis.core.working.Deduction;
-import didaxis.core.working.Evaluation;
-import didaxis.core.working.Formula;
-import didaxis.core.working.FormulaCells;
-import didaxis.core.working.Relations;
 import didaxis.core.working.Step;
 import java.math.BigDecimal;
 import java.util.ArrayList;

@@ -3,8 +3,10 @@ package didaxis.core.marking;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import didaxis.core.circuit.Cell;
-import didaxis.core.circuit.Notation;
+import didaxis.core.notation.Notation;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.style.MarkingStyle;
+import didaxis.core.wording.FindingSentence;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;

@@ -1,6 +1,6 @@
 package didaxis.server.assignment;
 
-import didaxis.core.analysis.Chart;
+import didaxis.core.chart.Chart;
 import didaxis.server.account.SignedIn;
 import didaxis.server.assignment.Assignments.Assignment;
 import didaxis.server.circuit.AnalysisView;

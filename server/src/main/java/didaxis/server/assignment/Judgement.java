@@ -1,10 +1,10 @@
 package didaxis.server.assignment;
 
 import didaxis.core.circuit.Cell;
-import didaxis.core.marking.FindingSentence;
 import didaxis.core.marking.Marker;
-import didaxis.core.marking.MarkingStyle;
 import didaxis.core.question.ChartQuestion;
+import didaxis.core.style.MarkingStyle;
+import didaxis.core.wording.FindingSentence;
 import didaxis.server.circuit.CellView;
 import didaxis.server.marking.FindingView;
 import didaxis.server.paper.QuestionContent;

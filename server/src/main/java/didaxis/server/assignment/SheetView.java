@@ -1,14 +1,14 @@
 package didaxis.server.assignment;
 
 import didaxis.core.circuit.Cell;
-import didaxis.core.circuit.Words;
-import didaxis.core.marking.MarkingStyle;
+import didaxis.core.formula.Symbols;
+import didaxis.core.notation.Words;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.quantity.Reading;
 import didaxis.core.question.ChartQuestion;
-import didaxis.core.working.Symbols;
+import didaxis.core.style.MarkingStyle;
 import didaxis.server.circuit.CellView;
 import didaxis.server.circuit.SceneView;
 import io.swagger.v3.oas.annotations.media.Schema;

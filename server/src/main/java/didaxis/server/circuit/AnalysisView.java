@@ -1,18 +1,18 @@
 package didaxis.server.circuit;
 
-import didaxis.core.analysis.Chart;
-import didaxis.core.analysis.Check;
-import didaxis.core.analysis.Ratings;
+import didaxis.core.chart.Chart;
+import didaxis.core.chart.Check;
+import didaxis.core.chart.Ratings;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
-import didaxis.core.circuit.Composer;
-import didaxis.core.circuit.Notation;
 import didaxis.core.circuit.Part;
 import didaxis.core.circuit.Subject;
 import didaxis.core.circuit.Subject.Kind;
 import didaxis.core.circuit.Subjects;
-import didaxis.core.circuit.Words;
+import didaxis.core.compose.Composer;
 import didaxis.core.drawing.Plan;
+import didaxis.core.notation.Notation;
+import didaxis.core.notation.Words;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
@@ -135,7 +135,7 @@ public record AnalysisView(
         AmountFormat format = style.numbers();
         ChartColumns columns = ChartColumns.of(charted);
         return new AnalysisView(
-                chart.circuit().toString(),
+                Notation.print(chart.circuit()),
                 Words.describe(chart.circuit()),
                 ThingView.of(chart.circuit()),
                 SettingView.of(charted),

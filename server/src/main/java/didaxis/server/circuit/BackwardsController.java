@@ -1,11 +1,11 @@
 package didaxis.server.circuit;
 
-import didaxis.core.analysis.Chart;
+import didaxis.core.backwards.Given;
+import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subjects;
 import didaxis.core.quantity.Reading;
 import didaxis.core.style.HouseStyle;
-import didaxis.core.working.Given;
 import didaxis.server.config.Problem;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;

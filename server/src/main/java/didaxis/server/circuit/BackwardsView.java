@@ -1,16 +1,17 @@
 package didaxis.server.circuit;
 
+import didaxis.core.backwards.Backwards;
+import didaxis.core.backwards.Given;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Subject;
+import didaxis.core.formula.Symbols;
+import didaxis.core.notation.Notation;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.style.HouseStyle;
-import didaxis.core.working.Backwards;
 import didaxis.core.working.Deduction;
-import didaxis.core.working.Given;
-import didaxis.core.working.Symbols;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -93,7 +94,7 @@ public record BackwardsView(
                 style.terms().whole(),
                 rows,
                 StepView.of(deduction, style),
-                circuits.stream().map(Circuit::toString).toList());
+                circuits.stream().map(Notation::print).toList());
     }
 
     /** The outcomes in words. */

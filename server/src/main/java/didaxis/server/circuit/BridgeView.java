@@ -1,8 +1,8 @@
 package didaxis.server.circuit;
 
-import didaxis.core.netlist.BridgedCircuit;
-import didaxis.core.netlist.BridgedCircuit.Row;
-import didaxis.core.netlist.BridgedCircuit.Solution;
+import didaxis.core.chart.BridgeChart;
+import didaxis.core.chart.BridgeChart.Row;
+import didaxis.core.notation.BridgedCircuit;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
@@ -41,7 +41,7 @@ public record BridgeView(String sentence, List<AnalysisView.ColumnView> columns,
      * @throws Problem if its source is shorted
      */
     static BridgeView of(BridgedCircuit bridge, HouseStyle style) {
-        Solution solution = bridge.solved()
+        BridgeChart solution = BridgeChart.of(bridge)
                 .orElseThrow(() -> Problem.of(
                                 HttpStatus.UNPROCESSABLE_CONTENT,
                                 "The source of this bridge is shorted: nothing limits its current. A real battery"
@@ -64,7 +64,7 @@ public record BridgeView(String sentence, List<AnalysisView.ColumnView> columns,
     }
 
     private static List<BridgeRow> rows(
-            BridgedCircuit bridge, Solution solution, Map<Quantity, AmountFormat.Column> columns) {
+            BridgedCircuit bridge, BridgeChart solution, Map<Quantity, AmountFormat.Column> columns) {
         List<BridgeRow> rows = new ArrayList<>();
         solution.rows().forEach(row -> rows.add(row(row, columns)));
         for (int k = 0; k < bridge.voltmeters().size(); k++) {
@@ -90,7 +90,7 @@ public record BridgeView(String sentence, List<AnalysisView.ColumnView> columns,
                 row.edge().part().label(), row.edge().from(), row.edge().to(), shown);
     }
 
-    private static String check(BridgedCircuit bridge, Solution solution, HouseStyle style) {
+    private static String check(BridgedCircuit bridge, BridgeChart solution, HouseStyle style) {
         double current = solution.current();
         double parts = solution.rows().stream()
                 .mapToDouble(Row::power)

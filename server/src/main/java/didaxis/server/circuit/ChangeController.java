@@ -1,10 +1,10 @@
 package didaxis.server.circuit;
 
 import didaxis.core.circuit.Circuit;
-import didaxis.core.circuit.Composer;
 import didaxis.core.circuit.Part;
 import didaxis.core.circuit.PartKind;
 import didaxis.core.circuit.Setting;
+import didaxis.core.compose.Composer;
 import didaxis.core.style.HouseStyle;
 import didaxis.server.config.Problem;
 import io.swagger.v3.oas.annotations.media.Schema;

@@ -1,10 +1,11 @@
 package didaxis.server.circuit;
 
+import didaxis.core.change.Change;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
+import didaxis.core.notation.Notation;
 import didaxis.core.quantity.Quantity;
-import didaxis.core.working.Change;
-import didaxis.core.working.ChangeSentence;
+import didaxis.core.wording.ChangeSentence;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -35,7 +36,7 @@ public record ChangeView(
         ChartColumns columns = ChartColumns.of(before, after);
         ChangeSentence sentence = new ChangeSentence(before.style(), change);
         return new ChangeView(
-                after.chart().circuit().toString(),
+                Notation.print(after.chart().circuit()),
                 columns.views(),
                 before.style().terms().whole(),
                 before.chart().rows().stream()

@@ -1,6 +1,6 @@
 package didaxis.server.circuit;
 
-import didaxis.core.analysis.Chart;
+import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.AmountFormat;

@@ -1,7 +1,7 @@
 package didaxis.server.circuit;
 
-import didaxis.core.analysis.Chart;
-import didaxis.core.analysis.Ratings;
+import didaxis.core.chart.Chart;
+import didaxis.core.chart.Ratings;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;

@@ -1,14 +1,14 @@
 package didaxis.server.circuit;
 
-import didaxis.core.analysis.Chart;
-import didaxis.core.analysis.Check;
+import didaxis.core.chart.Chart;
+import didaxis.core.chart.Check;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
+import didaxis.core.law.Relations;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.working.CarriedChecks;
 import didaxis.core.working.Deduction;
-import didaxis.core.working.Relations;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;

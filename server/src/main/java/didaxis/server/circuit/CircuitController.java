@@ -1,6 +1,6 @@
 package didaxis.server.circuit;
 
-import didaxis.core.analysis.Folding;
+import didaxis.core.chart.Folding;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.style.HouseStyle;
 import didaxis.server.config.Problem;

@@ -1,9 +1,9 @@
 package didaxis.server.circuit;
 
-import didaxis.core.analysis.Chart;
-import didaxis.core.analysis.OperatingPoint;
+import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Circuit;
-import didaxis.core.circuit.Notation;
+import didaxis.core.notation.Notation;
+import didaxis.core.solving.OperatingPoint;
 import didaxis.server.config.Problem;
 import java.nio.charset.StandardCharsets;
 import java.util.function.Function;

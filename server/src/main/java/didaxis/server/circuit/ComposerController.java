@@ -1,8 +1,9 @@
 package didaxis.server.circuit;
 
-import didaxis.core.circuit.Composer;
-import didaxis.core.circuit.Composer.Place;
 import didaxis.core.circuit.PartKind;
+import didaxis.core.compose.Composer;
+import didaxis.core.compose.Composer.Place;
+import didaxis.core.notation.Notation;
 import didaxis.server.config.Problem;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Locale;
@@ -58,7 +59,7 @@ class ComposerController {
         return outcome(edit)
                 .match(
                         composed -> new Edited(
-                                Circuits.withinLimits(composed.circuit()).toString(), composed.inHand()),
+                                Notation.print(Circuits.withinLimits(composed.circuit())), composed.inHand()),
                         emptied -> new Edited("", ""),
                         refused -> {
                             throw Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, refused.sentence());

@@ -1,8 +1,9 @@
 package didaxis.server.circuit;
 
-import didaxis.core.circuit.Words;
 import didaxis.core.drawing.Svg;
-import didaxis.core.netlist.Netlist;
+import didaxis.core.notation.Netlist;
+import didaxis.core.notation.Notation;
+import didaxis.core.notation.Words;
 import didaxis.server.circuit.CircuitController.CircuitRequest;
 import didaxis.server.config.Problem;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -37,7 +38,8 @@ class FileController {
 
     private static final Map<String, Function<CircuitRequest, FileView>> FILES = Map.of(
             "notation",
-            request -> new FileView("circuit.txt", "text/plain", Circuits.read(request.notation()) + "\n"),
+            request ->
+                    new FileView("circuit.txt", "text/plain", Notation.print(Circuits.read(request.notation())) + "\n"),
             "netlist",
             request ->
                     new FileView("circuit-parts.txt", "text/plain", Netlist.write(Circuits.read(request.notation()))),
@@ -75,10 +77,10 @@ class FileController {
         if (text.getBytes(StandardCharsets.UTF_8).length > MOST_BYTES)
             throw Problem.badRequest("The text is longer than " + MOST_BYTES / 1024 + " kB.");
         if (withoutRemarks(text).contains(":"))
-            return new Opened(Circuits.read(withoutRemarks(text)).toString(), null);
+            return new Opened(Notation.print(Circuits.read(withoutRemarks(text))), null);
         return Netlist.read(text)
                 .match(
-                        read -> new Opened(Circuits.withinLimits(read.circuit()).toString(), null),
+                        read -> new Opened(Notation.print(Circuits.withinLimits(read.circuit())), null),
                         bridge -> new Opened(null, BridgeView.of(bridge.circuit(), StyleView.named(opening.style()))),
                         refused -> {
                             throw Problem.badRequest(refused.sentence()).with("line", refused.line());

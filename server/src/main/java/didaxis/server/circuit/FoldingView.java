@@ -1,10 +1,10 @@
 package didaxis.server.circuit;
 
-import didaxis.core.analysis.Folding;
+import didaxis.core.chart.Folding;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
-import didaxis.core.circuit.Words;
 import didaxis.core.drawing.Plan;
+import didaxis.core.notation.Words;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.working.Step;
 import io.swagger.v3.oas.annotations.media.Schema;

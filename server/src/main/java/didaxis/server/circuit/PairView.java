@@ -1,7 +1,7 @@
 package didaxis.server.circuit;
 
-import didaxis.core.analysis.Pair;
 import didaxis.core.circuit.Circuit;
+import didaxis.core.solving.Pair;
 import java.util.List;
 import java.util.Locale;
 

@@ -1,8 +1,8 @@
 package didaxis.server.circuit;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import didaxis.core.analysis.Chart;
-import didaxis.core.analysis.Folding;
+import didaxis.core.chart.Chart;
+import didaxis.core.chart.Folding;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Part;

@@ -1,16 +1,16 @@
 package didaxis.server.circuit;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.formula.Formula;
+import didaxis.core.formula.FormulaCells;
+import didaxis.core.formula.FormulaMathMl;
+import didaxis.core.formula.FormulaText;
+import didaxis.core.formula.Symbols;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.working.Deduction;
-import didaxis.core.working.Formula;
-import didaxis.core.working.FormulaCells;
-import didaxis.core.working.FormulaMathMl;
-import didaxis.core.working.FormulaText;
 import didaxis.core.working.Step;
-import didaxis.core.working.Symbols;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

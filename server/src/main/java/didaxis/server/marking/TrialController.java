@@ -1,15 +1,15 @@
 package didaxis.server.marking;
 
-import didaxis.core.analysis.Chart;
+import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
-import didaxis.core.marking.FindingSentence;
+import didaxis.core.law.Relations;
 import didaxis.core.marking.Marker;
-import didaxis.core.marking.MarkingStyle;
-import didaxis.core.marking.Tolerance;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Precision;
+import didaxis.core.style.MarkingStyle;
+import didaxis.core.style.Tolerance;
+import didaxis.core.wording.FindingSentence;
 import didaxis.core.working.Deduction;
-import didaxis.core.working.Relations;
 import didaxis.server.circuit.CellView;
 import didaxis.server.circuit.Circuits;
 import didaxis.server.config.Problem;

@@ -1,12 +1,13 @@
 package didaxis.server.paper;
 
-import didaxis.core.analysis.Chart;
+import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subjects;
+import didaxis.core.formula.Symbols;
+import didaxis.core.law.Relations;
+import didaxis.core.notation.Notation;
 import didaxis.core.question.ChartQuestion;
 import didaxis.core.question.ChartQuestion.Flaw;
-import didaxis.core.working.Relations;
-import didaxis.core.working.Symbols;
 import didaxis.server.circuit.CellView;
 import didaxis.server.circuit.Circuits;
 import didaxis.server.config.Problem;
@@ -43,7 +44,7 @@ public record QuestionContent(String title, String notation, List<CellView> give
         if (question.marks().size() < asked.size()) throw Problem.badRequest("One of the cells is asked twice.");
         return new QuestionContent(
                 title.strip(),
-                question.relations().chart().circuit().toString(),
+                Notation.print(question.relations().chart().circuit()),
                 question.given().stream()
                         .map(CellView::of)
                         .sorted(Comparator.comparing(this::placeAmongGiven))

@@ -1,6 +1,7 @@
 package didaxis.server.shelf;
 
-import didaxis.core.circuit.Words;
+import didaxis.core.notation.Notation;
+import didaxis.core.notation.Words;
 import didaxis.server.account.SignedIn;
 import didaxis.server.circuit.Circuits;
 import didaxis.server.config.Problem;
@@ -34,7 +35,7 @@ class ShelfController {
             if (name == null || name.isBlank()) throw Problem.badRequest("The circuit needs a name.");
             if (name.strip().length() > LONGEST_NAME)
                 throw Problem.badRequest("A name has at most " + LONGEST_NAME + " characters.");
-            return new ToKeep(name.strip(), Circuits.read(notation).toString());
+            return new ToKeep(name.strip(), Notation.print(Circuits.read(notation)));
         }
     }
 

@@ -1,0 +1,211 @@
+package didaxis.core.change;
+
+import didaxis.core.change.Change.Direction;
+import didaxis.core.change.Change.Link;
+import didaxis.core.change.Change.Reason;
+import didaxis.core.chart.Chart;
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Outline;
+import didaxis.core.circuit.Outline.Join;
+import didaxis.core.circuit.Part;
+import didaxis.core.circuit.Subject;
+import didaxis.core.law.Law;
+import didaxis.core.quantity.Quantity;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * The reasons of a change in their order: the part, the combinations that hold it from the inside out, the
+ * total current, and then from the outside in what the unchanged members take and what is left for the rest.
+ *
+ * <p>In a series-parallel network more resistance in one part means more in all that holds it, so less
+ * current from the source; less current means less voltage across what is in series, so more across the
+ * rest; more voltage means more current in what is beside, so less in the rest. No step of the way down can
+ * go against another. Where a combination does not change, nothing outside it does.
+ */
+final class CausalChain {
+    private final Change change;
+    private final Chart before;
+    private final Outline outline;
+    private final List<Link> links = new ArrayList<>();
+    private final Set<Cell> said = new HashSet<>();
+
+    CausalChain(Change change) {
+        this.change = change;
+        this.before = change.before();
+        this.outline = before.circuit().outline();
+    }
+
+    List<Link> links() {
+        int node = before.subjects().nodeOf(Subject.part(change.part().label()));
+        Cell own = Law.resistance(Subject.part(change.part().label()));
+        links.add(new Link(Reason.ACTION, change.direction(own), List.of(own), List.of()));
+        Cell source = up(node, own);
+        Cell total = Law.resistance(Subject.TOTAL);
+        Direction current = change.direction(Law.current(Subject.TOTAL));
+        if (current == Direction.UNDECIDED) return links;
+        boolean newTotal = !source.equals(total) && moves(total);
+        if (newTotal) link(Reason.COMBINED, List.of(total), List.of(source));
+        link(Reason.TOTAL_CURRENT, List.of(Law.current(Subject.TOTAL)), List.of(total));
+        if (before.circuit().source().internalResistance() > 0 && current != Direction.SAME) {
+            link(Reason.LOST_VOLTS, List.of(Law.voltage(Subject.INTERNAL)), List.of(Law.current(Subject.TOTAL)));
+            link(
+                    Reason.TERMINAL_VOLTAGE,
+                    List.of(Law.voltage(Subject.EXTERNAL)),
+                    List.of(Law.voltage(Subject.INTERNAL)));
+        }
+        down(node);
+        powers();
+        return links;
+    }
+
+    /** From the part outwards as long as the resistance changes; what the last of them was. */
+    private Cell up(int node, Cell own) {
+        Cell last = own;
+        for (int i = outline.parent(node); i >= 0; i = outline.parent(i)) {
+            Optional<Cell> resistance = own(i).map(Law::resistance);
+            if (resistance.isEmpty() || outline.join(i) == Join.SAME) continue;
+            link(Reason.COMBINED, List.of(resistance.get()), List.of(last));
+            if (!moves(resistance.get())) return resistance.get();
+            last = resistance.get();
+        }
+        return last;
+    }
+
+    /** From the whole inwards to the part. */
+    private void down(int node) {
+        List<Integer> path = new ArrayList<>();
+        for (int i = node; i >= 0; i = outline.parent(i)) path.add(0, i);
+        for (int k = 0; k + 1 < path.size(); k++) {
+            int whole = path.get(k);
+            int inner = path.get(k + 1);
+            if (outline.join(whole) == Join.SERIES) series(whole, inner);
+            if (outline.join(whole) == Join.PARALLEL) parallel(whole, inner);
+        }
+    }
+
+    private void series(int whole, int inner) {
+        Cell current = currentOf(whole);
+        List<Cell> followers = new ArrayList<>();
+        List<Cell> voltages = new ArrayList<>();
+        for (int m : outline.membersOf(whole)) {
+            if (m == inner) continue;
+            collect(m, followers);
+            voltageAt(m).filter(this::counts).ifPresent(voltages::add);
+        }
+        followers.removeIf(cell -> !agrees(cell, change.direction(current)));
+        if (!followers.isEmpty()) link(Reason.FOLLOWS_CURRENT, followers, List.of(current));
+        Optional<Cell> rest = voltageAt(inner);
+        if (rest.isPresent() && !voltages.isEmpty() && decided(rest.get())) {
+            List<Cell> because = new ArrayList<>(voltages);
+            because.add(0, voltageOf(whole));
+            link(Reason.REST_OF_VOLTAGE, List.of(rest.get()), because);
+        }
+    }
+
+    private void parallel(int whole, int inner) {
+        Cell voltage = voltageOf(whole);
+        List<Cell> followers = new ArrayList<>();
+        List<Cell> currents = new ArrayList<>();
+        for (int m : outline.membersOf(whole)) {
+            if (m == inner) continue;
+            collect(m, followers);
+            currentAt(m).filter(this::counts).ifPresent(currents::add);
+        }
+        followers.removeIf(cell -> !agrees(cell, change.direction(voltage)));
+        if (!followers.isEmpty()) link(Reason.FOLLOWS_VOLTAGE, followers, List.of(voltage));
+        Optional<Cell> rest = currentAt(inner);
+        if (rest.isPresent() && !currents.isEmpty() && decided(rest.get())) {
+            List<Cell> because = new ArrayList<>(currents);
+            because.add(0, currentOf(whole));
+            link(Reason.REST_OF_CURRENT, List.of(rest.get()), because);
+        }
+    }
+
+    /** Current and voltage of every part in an unchanged member. */
+    private void collect(int member, List<Cell> into) {
+        for (Part part : outline.partsOf(member)) {
+            Subject subject = Subject.part(part.label());
+            into.add(Law.current(subject));
+            if (part.resistance() > 0) into.add(Law.voltage(subject));
+        }
+    }
+
+    /** Parts whose resistance is what it was and whose power changes. */
+    private void powers() {
+        for (Direction direction : List.of(Direction.INCREASES, Direction.DECREASES)) {
+            List<Cell> powers = new ArrayList<>();
+            List<Cell> currents = new ArrayList<>();
+            for (Part part : before.circuit().parts()) {
+                Subject subject = Subject.part(part.label());
+                boolean unchanged = !part.label().equals(change.part().label());
+                if (!unchanged || !part.kind().resistive()) continue;
+                boolean both = agrees(Law.power(subject), direction) && agrees(Law.current(subject), direction);
+                if (!both) continue;
+                powers.add(Law.power(subject));
+                currents.add(Law.current(subject));
+            }
+            if (!powers.isEmpty()) link(Reason.POWER, powers, currents);
+        }
+    }
+
+    /** The row that a node itself is; not the one part that stands for it. */
+    private Optional<Subject> own(int node) {
+        return before.subjects().at(node).filter(subject -> before.subjects().nodeOf(subject) == node);
+    }
+
+    /** A cell with the current through a node: its own, or in series that of any member. */
+    private Optional<Cell> currentAt(int node) {
+        Optional<Subject> subject = outline.join(node) == Join.PARALLEL
+                ? own(node)
+                : before.subjects().at(node);
+        return subject.map(Law::current);
+    }
+
+    /** A cell with the voltage across a node: its own, or in parallel that of any branch. */
+    private Optional<Cell> voltageAt(int node) {
+        Optional<Subject> subject = outline.join(node) == Join.SERIES
+                ? own(node)
+                : before.subjects().at(node);
+        return subject.map(Law::voltage);
+    }
+
+    private Cell currentOf(int node) {
+        for (int i = node; i > 0; i = outline.parent(i))
+            if (currentAt(i).isPresent()) return currentAt(i).get();
+        return Law.current(Subject.TOTAL);
+    }
+
+    private Cell voltageOf(int node) {
+        for (int i = node; i > 0; i = outline.parent(i))
+            if (voltageAt(i).isPresent()) return voltageAt(i).get();
+        return Cell.of(before.subjects().whole(), Quantity.VOLTAGE);
+    }
+
+    private void link(Reason reason, List<Cell> cells, List<Cell> because) {
+        List<Cell> fresh = cells.stream().filter(said::add).toList();
+        if (fresh.isEmpty()) return;
+        Direction direction = change.direction(fresh.get(0));
+        if (direction != Direction.UNDECIDED) links.add(new Link(reason, direction, fresh, because));
+    }
+
+    private boolean moves(Cell cell) {
+        Direction direction = change.direction(cell);
+        return direction == Direction.INCREASES || direction == Direction.DECREASES;
+    }
+
+    private boolean decided(Cell cell) {
+        return change.direction(cell) != Direction.UNDECIDED;
+    }
+
+    private boolean counts(Cell cell) {
+        return decided(cell) && (moves(cell) || before.limit(cell) != 0);
+    }
+
+    private boolean agrees(Cell cell, Direction direction) {
+        return change.direction(cell) == direction;
+    }
+}

@@ -1,0 +1,58 @@
+package didaxis.core.law;
+
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Subject;
+import didaxis.core.quantity.Quantity;
+import didaxis.core.style.Terms;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The potential at a point is the sum of the voltages from there to the negative terminal, and the terminal
+ * voltage less those from the positive terminal to there.
+ */
+final class PotentialAtPoint implements Law {
+    @Override
+    public String id() {
+        return "potential";
+    }
+
+    @Override
+    public String reason(Terms terms) {
+        return "the potential is what the " + terms.voltage() + "s from there to the negative terminal add up to";
+    }
+
+    @Override
+    public List<Relation> in(Structure structure) {
+        List<Relation> relations = new ArrayList<>();
+        for (Subject reading : structure.chart().subjects().readings()) {
+            if (reading.kind() != Subject.Kind.POINT) continue;
+            Cell potential = Cell.of(reading, Quantity.POTENTIAL);
+            decided(structure, reading, true)
+                    .ifPresent(below -> relations.add(
+                            below.isEmpty() ? NoCurrent.zero(this, potential) : Law.sum(this, potential, below)));
+            above(structure, reading).ifPresent(above -> {
+                List<Cell> terms = new ArrayList<>(above);
+                terms.add(potential);
+                relations.add(
+                        Law.sum(this, Law.voltage(structure.chart().subjects().whole()), terms));
+            });
+        }
+        return relations;
+    }
+
+    /** The voltages from the positive terminal to a point; empty where one is not decided, or the potential is not. */
+    static Optional<List<Cell>> above(Structure structure, Subject point) {
+        return decided(structure, point, false);
+    }
+
+    private static Optional<List<Cell>> decided(Structure structure, Subject point, boolean towardsNegative) {
+        if (structure.chart().value(Cell.of(point, Quantity.POTENTIAL)).isEmpty()) return Optional.empty();
+        return structure
+                .voltagesFrom(structure.chart().subjects().nodeOf(point), towardsNegative)
+                .map(subjects -> subjects.stream().map(Law::voltage).toList())
+                .filter(cells -> cells.stream()
+                        .allMatch(cell -> structure.chart().value(cell).isPresent()));
+    }
+}

@@ -1,0 +1,143 @@
+package didaxis.core.notation;
+
+import didaxis.core.circuit.PartKind;
+import didaxis.core.circuit.Rating;
+import didaxis.core.circuit.Setting;
+import didaxis.core.notation.NotationTokens.Token;
+import didaxis.core.notation.NotationTokens.Type;
+import didaxis.core.quantity.Amount;
+import didaxis.core.quantity.AmountFormat;
+import didaxis.core.quantity.Quantity;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Reads what stands behind a part's label: its value, open or closed, a fault, and its rating. */
+final class NotationValues {
+    static final String A_PART = "a part or '('";
+    private static final double SMALLEST = 1e-9;
+    private static final double LARGEST = 1e12;
+
+    private final NotationTokens tokens;
+
+    NotationValues(NotationTokens tokens) {
+        this.tokens = tokens;
+    }
+
+    /** What the part is set to, which depends on its kind. */
+    Setting setting(String label, PartKind kind) {
+        Optional<Token> value = tokens.takeIf("=") ? Optional.of(tokens.take()) : Optional.empty();
+        Optional<Setting> fault =
+                kind.takes() == PartKind.Takes.POSITION ? Optional.empty() : value.flatMap(this::fault);
+        if (fault.isPresent()) return fault.get();
+        return switch (kind.takes()) {
+            case OHMS ->
+                new Setting.Ohms(ohms(
+                        value.orElseThrow(() -> missing(label, "a resistance, such as " + label + "=4.7k")),
+                        kind.mayBeZero()));
+            case AMPERES ->
+                value.<Setting>map(rated -> new Setting.Amperes(amount(rated, Quantity.CURRENT)))
+                        .orElse(new Setting.None());
+            case POSITION -> value.map(this::position).orElse(Setting.Position.CLOSED);
+            case NOTHING -> {
+                if (value.isPresent())
+                    throw tokens.refuse(value.get(), "no value: " + label + " is an ideal " + kind.word());
+                yield new Setting.None();
+            }
+        };
+    }
+
+    private NotationTokens.Refusal missing(String label, String expected) {
+        return tokens.refuse(tokens.peek(), "'=' after " + label + " and " + expected);
+    }
+
+    private Optional<Setting> fault(Token token) {
+        if (token.text().equals("out")) return Optional.of(Setting.Fault.OUT);
+        return token.text().equals("short") ? Optional.of(Setting.Fault.SHORT) : Optional.empty();
+    }
+
+    private Setting.Position position(Token token) {
+        return switch (token.text()) {
+            case "open" -> Setting.Position.OPEN;
+            case "closed" -> Setting.Position.CLOSED;
+            default -> throw tokens.refuse(token, "'open' or 'closed'");
+        };
+    }
+
+    /** The rating in braces; none if there are no braces. */
+    Rating rating() {
+        if (!tokens.takeIf("{")) return Rating.NONE;
+        List<Amount> limits = new ArrayList<>();
+        do {
+            Token token = tokens.take();
+            Quantity quantity = limited(token);
+            if (limits.stream().anyMatch(limit -> limit.quantity() == quantity)) {
+                throw tokens.refuse(token, "one " + quantity.word() + " in a rating");
+            }
+            limits.add(Amount.of(amount(token, quantity), quantity));
+        } while (tokens.takeIf(","));
+        tokens.take("}", "',' or '}' in the rating");
+        return new Rating(limits);
+    }
+
+    private Quantity limited(Token token) {
+        return switch (token.text().isEmpty()
+                ? ' '
+                : token.text().charAt(token.text().length() - 1)) {
+            case 'V' -> Quantity.VOLTAGE;
+            case 'A' -> Quantity.CURRENT;
+            case 'W' -> Quantity.POWER;
+            default -> throw tokens.refuse(token, "a rating with its unit, such as 6 V, 0.5 A or 3 W");
+        };
+    }
+
+    /** The resistance that a token is; 0 where there may be none. */
+    double ohms(Token token, boolean mayBeZero) {
+        boolean zero = token.type() == Type.RUN
+                && AmountFormat.STANDARD
+                        .read(token.text(), Quantity.RESISTANCE)
+                        .match(read -> read.amount().si() == 0, blank -> false, unreadable -> false);
+        return zero && mayBeZero ? 0 : amount(token, Quantity.RESISTANCE);
+    }
+
+    /** Where in a token the amount of the source ends and something else begins; empty if all of it is one, or nothing. */
+    Optional<Integer> endOfVolts(String text) {
+        if (isVolts(text)) return Optional.empty();
+        for (int end = text.lastIndexOf(' '); end > 0; end = text.lastIndexOf(' ', end - 1))
+            if (isVolts(text.substring(0, end))) return Optional.of(end);
+        return Optional.empty();
+    }
+
+    private static boolean isVolts(String text) {
+        return AmountFormat.STANDARD
+                .read(text, Quantity.VOLTAGE)
+                .match(read -> true, blank -> false, unreadable -> false);
+    }
+
+    /** The amount that a token is, in SI. */
+    double amount(Token token, Quantity quantity) {
+        return amount(token, token.text(), quantity);
+    }
+
+    /** The amount that the beginning of a token is. */
+    double amount(Token token, String text, Quantity quantity) {
+        String expected = quantity.phrase() + " above 0";
+        if (token.type() != Type.RUN) throw tokens.refuse(token, expected + ", such as " + sample(quantity));
+        double si = AmountFormat.STANDARD
+                .read(text, quantity)
+                .match(read -> read.amount().si(), blank -> Double.NaN, unreadable -> {
+                    boolean value = !text.isEmpty() && (Character.isDigit(text.charAt(0)) || text.charAt(0) == '.');
+                    throw tokens.refuse(
+                            token,
+                            value || quantity != Quantity.RESISTANCE
+                                    ? unreadable.expected()
+                                    : A_PART + " such as R1=5");
+                });
+        if (!(si >= SMALLEST && si <= LARGEST)) throw tokens.refuse(token, expected + ", such as " + sample(quantity));
+        return si;
+    }
+
+    private static String sample(Quantity quantity) {
+        return quantity == Quantity.RESISTANCE ? "4.7k" : "5 " + quantity.unit();
+    }
+}

@@ -1,0 +1,2 @@
+/** What was found, said in sentences to teachers and learners. Uses marking, change and all below. */
+package didaxis.core.wording;
