@@ -96,6 +96,7 @@ export function Bench({ notation: first, question }: BenchProps) {
             />
           }
           view={view}
+          request={worked.stagesRequest}
           analysis={analysis}
           stale={!!problem}
           stages={stages}

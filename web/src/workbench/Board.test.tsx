@@ -42,6 +42,7 @@ function Bench() {
     <Board
       circuit={null}
       view={view}
+      request={{ notation: '9 V : S1 + R1=4' }}
       analysis={analysis}
       stale={false}
       stages={stages}

@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useRef, useState, type KeyboardEvent, type ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
-import { pairQuery } from '../api/queries'
+import { pairQuery, type CircuitRequest } from '../api/queries'
 import { Drawing } from '../ui/Drawing'
 import paper from '../ui/Drawing.module.css'
 import { BoardTools } from './BoardTools'
@@ -17,11 +17,14 @@ import { StageBand } from './StageBand'
 import type { Direction } from './stages'
 import type { BenchView } from './useBenchView'
 import type { Act } from './useComposer'
+import { useScenes } from './useScenes'
 
 interface BoardProps {
   /** What is done with the circuit as a whole. */
   circuit: ReactNode
   view: BenchView
+  /** What the stages were asked for with. */
+  request: CircuitRequest
   /** Missing while no circuit can be read. */
   analysis?: Schemas['AnalysisView']
   /** Whether it is of the last circuit that could be read. */
@@ -54,7 +57,8 @@ export function Board(props: BoardProps) {
   // One and the same function each time: a new one would have the sheet measured anew after every render.
   const sheetRef = useMergedRef(sheet, props.roomRef)
   const redraw = stage > 0 ? stages[stage] : undefined
-  const scene = redraw?.scene ?? analysis?.scene
+  const [late] = useScenes(props.request, stages, redraw ? [stage] : [])
+  const scene = late ?? analysis?.scene
   const names = scene?.areas.map((area) => area.part) ?? []
   const [one, other] = picked ?? []
   const pair = useQuery({
@@ -162,7 +166,13 @@ export function Board(props: BoardProps) {
         )
       )}
       {!props.empty && (
-        <FoldStrip stages={stages} stale={props.staleStages} stage={stage} onStage={onStage} />
+        <FoldStrip
+          request={props.request}
+          stages={stages}
+          stale={props.staleStages}
+          stage={stage}
+          onStage={onStage}
+        />
       )}
       <KeyList opened={keysOpen} onClose={() => setKeysOpen(false)} />
     </section>

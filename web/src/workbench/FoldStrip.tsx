@@ -1,10 +1,15 @@
+import { useInViewport } from '@mantine/hooks'
 import { useEffect, useRef, type KeyboardEvent } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
+import type { CircuitRequest } from '../api/queries'
 import { Drawing } from '../ui/Drawing'
 import classes from './FoldStrip.module.css'
+import { useScenes } from './useScenes'
 
 interface FoldStripProps {
+  /** What the stages were asked for with. */
+  request: CircuitRequest
   stages: Schemas['StageView'][]
   /** Whether they are still those of the circuit before. */
   stale: boolean
@@ -14,7 +19,7 @@ interface FoldStripProps {
 }
 
 /** Every stage of the folding as a small redraw; one moves along it by click, touch or arrow keys. */
-export function FoldStrip({ stages, stale, stage, onStage }: FoldStripProps) {
+export function FoldStrip({ request, stages, stale, stage, onStage }: FoldStripProps) {
   const { t } = useTranslation()
   const inHand = useRef<HTMLButtonElement>(null)
   useEffect(() => {
@@ -48,7 +53,11 @@ export function FoldStrip({ stages, stale, stage, onStage }: FoldStripProps) {
               onClick={() => !stale && onStage(place)}
             >
               <span className={classes.redraw} aria-hidden>
-                <Redraw scene={one.scene} group={one.group} />
+                {one.scene ? (
+                  <Redraw scene={one.scene} group={one.group} />
+                ) : (
+                  <LateRedraw request={request} stages={stages} place={place} />
+                )}
               </span>
               <span className={classes.title}>
                 {t(`fold.kind.${one.kind}`, { members: one.members })}
@@ -66,6 +75,21 @@ export function FoldStrip({ stages, stale, stage, onStage }: FoldStripProps) {
 /** A component of its own: it is drawn once, however often the strip is told something else. */
 function Redraw({ scene, group }: { scene: Schemas['SceneView']; group: string }) {
   return <Drawing scene={scene} words="" selected={new Set([group])} small />
+}
+
+/** One that is asked for when it comes into sight. */
+function LateRedraw({
+  request,
+  stages,
+  place,
+}: { place: number } & Pick<FoldStripProps, 'request' | 'stages'>) {
+  const { ref, inViewport } = useInViewport<HTMLSpanElement>()
+  const [scene] = useScenes(request, stages, inViewport ? [place] : [])
+  return (
+    <span ref={ref} className={classes.late}>
+      {scene && <Redraw scene={scene} group={stages[place]?.group ?? ''} />}
+    </span>
+  )
 }
 
 const JOINS: Record<string, string> = { series: '+', parallel: '∥' }

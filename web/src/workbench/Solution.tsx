@@ -14,6 +14,7 @@ import { TrueChart } from '../ui/TrueChart'
 import { StepEquation } from './StepEquation'
 import classes from './Solution.module.css'
 import { sections, type Section } from './solutionSections'
+import { useScenes } from './useScenes'
 
 /** What fits an A4 page's width and a redraw beside its working. */
 const WHOLE = { width: 640, height: 260 }
@@ -29,11 +30,18 @@ export default function Solution() {
   const notation = search.get('circuit') ?? ''
   const style = search.get('style') || undefined
   const analysis = useQuery(analysisQuery({ notation, style, room: WHOLE }))
-  const folding = useQuery(foldingQuery({ notation, style, room: REDRAW }))
+  const request = { notation, style, room: REDRAW }
+  const folding = useQuery(foldingQuery(request))
+  const stages = folding.data?.stages ?? []
+  const scenes = useScenes(
+    request,
+    stages,
+    stages.map((_, place) => place),
+  )
   const failed = [analysis, folding].find((one) => one.isError)
   if (failed?.error) return <Failed error={failed.error} onRetry={() => void failed.refetch()} />
   if (!analysis.data || !folding.data) return <Loading />
-  const parts = sections(folding.data.stages)
+  const parts = sections(stages.map((stage, place) => ({ ...stage, scene: scenes[place] })))
   const copy = async () => {
     const text = [
       analysis.data.notation,

@@ -10,7 +10,7 @@ export interface Section {
   reason: string
   steps: Schemas['StepView'][]
   /** The redraw that belongs to it, and what is new in it. */
-  scene?: Stage['scene']
+  scene?: Schemas['SceneView']
   words: string
   group: string
 }

@@ -22,8 +22,9 @@ export function useWorkedCircuit(
     enabled: room.width > 0 && !empty,
     placeholderData: keepPreviousData,
   })
+  const settledRequest = { ...request, notation: settled }
   const folding = useQuery({
-    ...foldingQuery({ ...request, notation: settled }),
+    ...foldingQuery(settledRequest),
     enabled: room.width > 0 && settled === notation && analysis.isSuccess && !empty,
     placeholderData: keepPreviousData,
   })
@@ -38,6 +39,7 @@ export function useWorkedCircuit(
     stages: empty ? [] : (folding.data?.stages ?? []),
     // The stages are those of the circuit before, until the typing rests and the new ones are there.
     staleStages: settled !== notation || folding.isPlaceholderData,
+    stagesRequest: settledRequest,
     empty,
     /** Asks for the circuit to come while the page still takes the key that made it. */
     ask: (next: string) => {

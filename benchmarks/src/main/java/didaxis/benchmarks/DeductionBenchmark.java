@@ -2,6 +2,7 @@ package didaxis.benchmarks;
 
 import didaxis.core.backwards.Backwards;
 import didaxis.core.backwards.Given;
+import didaxis.core.backwards.Outcome;
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
@@ -68,12 +69,12 @@ public class DeductionBenchmark {
     }
 
     @Benchmark
-    public Backwards.Outcome backwards() {
+    public Outcome backwards() {
         return Backwards.of(Relations.of(chart, HouseStyle.RIDGE), ammeter, all);
     }
 
     @Benchmark
-    public Backwards.Outcome together() {
+    public Outcome together() {
         return Backwards.of(Relations.of(chart, HouseStyle.RIDGE), powers, all);
     }
 }

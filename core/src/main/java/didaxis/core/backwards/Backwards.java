@@ -2,9 +2,9 @@ package didaxis.core.backwards;
 
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
-import didaxis.core.circuit.Circuit;
 import didaxis.core.formula.Formula;
 import didaxis.core.formula.FormulaCells;
+import didaxis.core.law.Law;
 import didaxis.core.law.Relations;
 import didaxis.core.working.Deduction;
 import didaxis.core.working.Step;
@@ -16,56 +16,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 
 /**
  * Works a circuit from whatever is known of it: an ammeter's reading, a lamp's power, the supply. Only how
  * the parts are connected is taken from the circuit; none of its values.
  */
 public final class Backwards {
-    /** What came of it. */
-    public sealed interface Outcome {
-        /** Everything that was asked follows, step by step or with one step for several unknowns together. */
-        record Solved(Deduction deduction, Circuit circuit) implements Outcome {}
-
-        /**
-         * The rest does not follow: two circuits that differ in what was asked fit all that is given.
-         *
-         * @param wouldDo cells each of which alone would be enough; where none is, cells that together would be
-         * @param alone whether one of them is enough
-         */
-        record NotEnough(Deduction deduction, List<Cell> wouldDo, boolean alone, Circuit one, Circuit other)
-                implements Outcome {}
-
-        /**
-         * No circuit fits: these givens cannot all be true.
-         *
-         * @param disagreeing the fewest of them found that cannot, the last being what the others speak against
-         * @param instead what the others give for the last one; empty where they give no value for it
-         */
-        record Contradictory(List<Given> disagreeing, Optional<Double> instead) implements Outcome {}
-
-        /** Several circuits fit, each of them by itself. */
-        record Several(Deduction deduction, List<Circuit> circuits) implements Outcome {}
-
-        /** It stalls, and neither a solution nor a proof that there is none was found. */
-        record Undecided(Deduction deduction) implements Outcome {}
-
-        /** One function a case. */
-        default <T> T match(
-                Function<Solved, T> solved,
-                Function<NotEnough, T> notEnough,
-                Function<Contradictory, T> contradictory,
-                Function<Several, T> several,
-                Function<Undecided, T> undecided) {
-            if (this instanceof Solved one) return solved.apply(one);
-            if (this instanceof NotEnough one) return notEnough.apply(one);
-            if (this instanceof Contradictory one) return contradictory.apply(one);
-            if (this instanceof Several one) return several.apply(one);
-            return undecided.apply((Undecided) this);
-        }
-    }
-
     /** Parts worked through in all searches together: about a second of one core. */
     private static final long MOST_WORK = 6_000_000;
     /** The share of it for finding the circuits; the rest is for telling what is in conflict or wanting. */
@@ -168,7 +124,7 @@ public final class Backwards {
         for (Cell unknown : unknowns) {
             double value = fit.value(unknown);
             known.put(unknown, value);
-            steps.add(new Step(Step.Phase.TOGETHER, new Together(unknowns), unknown, new Formula.Number(value), value));
+            steps.add(new Step(Step.Phase.TOGETHER, Law.TOGETHER, unknown, new Formula.Number(value), value));
         }
         Deduction whole = deduce(known);
         if (!whole.unreached().isEmpty()) return new Outcome.Undecided(stalled);

@@ -5,22 +5,23 @@ import didaxis.core.circuit.Cell;
 import didaxis.core.formula.Formula;
 import didaxis.core.formula.FormulaCells;
 import didaxis.core.formula.Span;
-import didaxis.core.law.CurrentSum;
-import didaxis.core.law.PowerSum;
+import didaxis.core.law.Law;
 import didaxis.core.law.Relation;
 import didaxis.core.law.Relations;
-import didaxis.core.law.VoltageSum;
 import didaxis.core.working.Deduction;
 import didaxis.core.working.Step;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 
 /** Finds givens that cannot all be true, and the fewest of them that cannot. */
 final class Conflicts {
+    private static final Set<Law> SUMS = EnumSet.of(Law.VOLTAGE_SUM, Law.CURRENT_SUM, Law.POWER_SUM);
     /** What one deduction costs against working one part through, about. */
     private static final int A_CELL = 10;
 
@@ -91,9 +92,7 @@ final class Conflicts {
             Span other = formula.with(new Span.Arithmetic(spans::get));
             if (!other.finite()) continue;
             double slack = 1e-8 * Math.max(size(formula, spans), Math.abs(own.mid()));
-            boolean sum = relation.law() instanceof VoltageSum
-                    || relation.law() instanceof CurrentSum
-                    || relation.law() instanceof PowerSum;
+            boolean sum = SUMS.contains(relation.law());
             // Sums are judged by their size; a product of numbers of different kinds by its own.
             double room = sum ? slack : 1e-8 * Math.max(Math.abs(own.mid()), Math.abs(other.mid()));
             if (own.lo() > other.hi() + room || other.lo() > own.hi() + room) return true;

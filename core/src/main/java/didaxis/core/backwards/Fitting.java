@@ -7,7 +7,6 @@ import didaxis.core.circuit.Part;
 import didaxis.core.circuit.Setting;
 import didaxis.core.circuit.Source;
 import didaxis.core.circuit.Subject;
-import didaxis.core.law.Law;
 import didaxis.core.notation.Notation;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.solving.OperatingPoint;
@@ -153,8 +152,8 @@ final class Fitting {
 
     /** The cell of the k-th unknown: a part's resistance, the emf, the internal resistance. */
     private Cell setting(int k) {
-        if (k < parts.size()) return Law.resistance(Subject.part(parts.get(k)));
-        return k == parts.size() ? Law.voltage(Subject.TOTAL) : Law.resistance(Subject.INTERNAL);
+        if (k < parts.size()) return Cell.resistance(Subject.part(parts.get(k)));
+        return k == parts.size() ? Cell.voltage(Subject.TOTAL) : Cell.resistance(Subject.INTERNAL);
     }
 
     /** The circuit that comes nearest to the givens, downhill from the logarithms of its settings. */

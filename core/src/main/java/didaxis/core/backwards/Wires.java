@@ -6,7 +6,6 @@ import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Part;
 import didaxis.core.circuit.Setting;
 import didaxis.core.circuit.Subject;
-import didaxis.core.law.Law;
 import didaxis.core.law.Relations;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.solving.OperatingPoint;
@@ -35,7 +34,7 @@ final class Wires {
         for (Part part : circuit.parts()) {
             Subject subject = Subject.part(part.label());
             if (!(part.setting() instanceof Setting.Ohms own) || !part.kind().mayBeZero()) continue;
-            Double ohms = given.get(Law.resistance(subject));
+            Double ohms = given.get(Cell.resistance(subject));
             if (own.ohms() > 0 && isWire(subject, chart, known)) turned.put(part.label(), new Setting.Ohms(0));
             if (own.ohms() == 0 && ohms != null && ohms > 0) turned.put(part.label(), new Setting.Ohms(ohms));
         }
@@ -52,7 +51,7 @@ final class Wires {
     /** Whether it is known to take no voltage or power from the current that it carries. */
     private static boolean isWire(Subject part, Chart chart, Map<Cell, Double> known) {
         if (chart.condition(part) != Chart.Condition.NORMAL) return false;
-        Double ohms = known.get(Law.resistance(part));
+        Double ohms = known.get(Cell.resistance(part));
         double largest = known.entrySet().stream()
                 .filter(one -> one.getKey().quantity() == Quantity.RESISTANCE)
                 .mapToDouble(Map.Entry::getValue)
@@ -62,7 +61,7 @@ final class Wires {
         if (ohms != null && ohms > NOISE * largest) return false;
         Double zero = 0.0;
         return zero.equals(ohms)
-                || !zero.equals(known.get(Law.current(part)))
-                        && (zero.equals(known.get(Law.voltage(part))) || zero.equals(known.get(Law.power(part))));
+                || !zero.equals(known.get(Cell.current(part)))
+                        && (zero.equals(known.get(Cell.voltage(part))) || zero.equals(known.get(Cell.power(part))));
     }
 }

@@ -9,7 +9,6 @@ import didaxis.core.circuit.Outline;
 import didaxis.core.circuit.Outline.Join;
 import didaxis.core.circuit.Part;
 import didaxis.core.circuit.Subject;
-import didaxis.core.law.Law;
 import didaxis.core.quantity.Quantity;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -41,21 +40,21 @@ final class CausalChain {
 
     List<Link> links() {
         int node = before.subjects().nodeOf(Subject.part(change.part().label()));
-        Cell own = Law.resistance(Subject.part(change.part().label()));
+        Cell own = Cell.resistance(Subject.part(change.part().label()));
         links.add(new Link(Reason.ACTION, change.direction(own), List.of(own), List.of()));
         Cell source = up(node, own);
-        Cell total = Law.resistance(Subject.TOTAL);
-        Direction current = change.direction(Law.current(Subject.TOTAL));
+        Cell total = Cell.resistance(Subject.TOTAL);
+        Direction current = change.direction(Cell.current(Subject.TOTAL));
         if (current == Direction.UNDECIDED) return links;
         boolean newTotal = !source.equals(total) && moves(total);
         if (newTotal) link(Reason.COMBINED, List.of(total), List.of(source));
-        link(Reason.TOTAL_CURRENT, List.of(Law.current(Subject.TOTAL)), List.of(total));
+        link(Reason.TOTAL_CURRENT, List.of(Cell.current(Subject.TOTAL)), List.of(total));
         if (before.circuit().source().internalResistance() > 0 && current != Direction.SAME) {
-            link(Reason.LOST_VOLTS, List.of(Law.voltage(Subject.INTERNAL)), List.of(Law.current(Subject.TOTAL)));
+            link(Reason.LOST_VOLTS, List.of(Cell.voltage(Subject.INTERNAL)), List.of(Cell.current(Subject.TOTAL)));
             link(
                     Reason.TERMINAL_VOLTAGE,
-                    List.of(Law.voltage(Subject.EXTERNAL)),
-                    List.of(Law.voltage(Subject.INTERNAL)));
+                    List.of(Cell.voltage(Subject.EXTERNAL)),
+                    List.of(Cell.voltage(Subject.INTERNAL)));
         }
         down(node);
         powers();
@@ -66,7 +65,7 @@ final class CausalChain {
     private Cell up(int node, Cell own) {
         Cell last = own;
         for (int i = outline.parent(node); i >= 0; i = outline.parent(i)) {
-            Optional<Cell> resistance = own(i).map(Law::resistance);
+            Optional<Cell> resistance = own(i).map(Cell::resistance);
             if (resistance.isEmpty() || outline.join(i) == Join.SAME) continue;
             link(Reason.COMBINED, List.of(resistance.get()), List.of(last));
             if (!moves(resistance.get())) return resistance.get();
@@ -129,8 +128,8 @@ final class CausalChain {
     private void collect(int member, List<Cell> into) {
         for (Part part : outline.partsOf(member)) {
             Subject subject = Subject.part(part.label());
-            into.add(Law.current(subject));
-            if (part.resistance() > 0) into.add(Law.voltage(subject));
+            into.add(Cell.current(subject));
+            if (part.resistance() > 0) into.add(Cell.voltage(subject));
         }
     }
 
@@ -143,10 +142,10 @@ final class CausalChain {
                 Subject subject = Subject.part(part.label());
                 boolean unchanged = !part.label().equals(change.part().label());
                 if (!unchanged || !part.kind().resistive()) continue;
-                boolean both = agrees(Law.power(subject), direction) && agrees(Law.current(subject), direction);
+                boolean both = agrees(Cell.power(subject), direction) && agrees(Cell.current(subject), direction);
                 if (!both) continue;
-                powers.add(Law.power(subject));
-                currents.add(Law.current(subject));
+                powers.add(Cell.power(subject));
+                currents.add(Cell.current(subject));
             }
             if (!powers.isEmpty()) link(Reason.POWER, powers, currents);
         }
@@ -162,7 +161,7 @@ final class CausalChain {
         Optional<Subject> subject = outline.join(node) == Join.PARALLEL
                 ? own(node)
                 : before.subjects().at(node);
-        return subject.map(Law::current);
+        return subject.map(Cell::current);
     }
 
     /** A cell with the voltage across a node: its own, or in parallel that of any branch. */
@@ -170,13 +169,13 @@ final class CausalChain {
         Optional<Subject> subject = outline.join(node) == Join.SERIES
                 ? own(node)
                 : before.subjects().at(node);
-        return subject.map(Law::voltage);
+        return subject.map(Cell::voltage);
     }
 
     private Cell currentOf(int node) {
         for (int i = node; i > 0; i = outline.parent(i))
             if (currentAt(i).isPresent()) return currentAt(i).get();
-        return Law.current(Subject.TOTAL);
+        return Cell.current(Subject.TOTAL);
     }
 
     private Cell voltageOf(int node) {

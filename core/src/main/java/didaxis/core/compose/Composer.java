@@ -19,7 +19,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.function.Function;
 
 /**
  * Changes a circuit one act at a time. What is named in an act is a part, a voltmeter, a point (".B") or the
@@ -36,25 +35,6 @@ public final class Composer {
         BESIDE,
         /** In parallel with the series it stands in. */
         BESIDE_GROUP
-    }
-
-    /** What an act led to. */
-    public sealed interface Outcome {
-        /** The circuit and the name of what is in hand now. */
-        record Composed(Circuit circuit, String inHand) implements Outcome {}
-
-        /** The last part was removed: there is no circuit any more. */
-        record Emptied() implements Outcome {}
-
-        /** The act cannot be done; a sentence says why. */
-        record Refused(String sentence) implements Outcome {}
-
-        /** One function a case. */
-        default <T> T match(
-                Function<Composed, T> composed, Function<Emptied, T> emptied, Function<Refused, T> refused) {
-            if (this instanceof Composed one) return composed.apply(one);
-            return this instanceof Emptied one ? emptied.apply(one) : refused.apply((Refused) this);
-        }
     }
 
     /** The name by which the source is meant. */

@@ -9,24 +9,64 @@ import java.util.List;
  */
 public sealed interface Formula {
     /** The value of a cell. */
-    record Of(Cell cell) implements Formula {}
+    record Of(Cell cell) implements Formula {
+        @Override
+        public <T> T with(Algebra<T> algebra) {
+            return algebra.cell(cell);
+        }
+    }
 
     /** A pure number. */
-    record Number(double value) implements Formula {}
+    record Number(double value) implements Formula {
+        @Override
+        public <T> T with(Algebra<T> algebra) {
+            return algebra.number(value);
+        }
+    }
 
-    record Sum(List<Formula> terms) implements Formula {}
+    record Sum(List<Formula> terms) implements Formula {
+        @Override
+        public <T> T with(Algebra<T> algebra) {
+            return algebra.sum(each(terms, algebra));
+        }
+    }
 
     /** The first less all of the others. */
-    record Difference(Formula from, List<Formula> less) implements Formula {}
+    record Difference(Formula from, List<Formula> less) implements Formula {
+        @Override
+        public <T> T with(Algebra<T> algebra) {
+            return algebra.difference(from.with(algebra), each(less, algebra));
+        }
+    }
 
-    record Product(List<Formula> factors) implements Formula {}
+    record Product(List<Formula> factors) implements Formula {
+        @Override
+        public <T> T with(Algebra<T> algebra) {
+            return algebra.product(each(factors, algebra));
+        }
+    }
 
-    record Quotient(Formula over, Formula under) implements Formula {}
+    record Quotient(Formula over, Formula under) implements Formula {
+        @Override
+        public <T> T with(Algebra<T> algebra) {
+            return algebra.quotient(over.with(algebra), under.with(algebra));
+        }
+    }
 
-    record Square(Formula base) implements Formula {}
+    record Square(Formula base) implements Formula {
+        @Override
+        public <T> T with(Algebra<T> algebra) {
+            return algebra.square(base.with(algebra));
+        }
+    }
 
     /** The square root that is not negative. */
-    record Root(Formula of) implements Formula {}
+    record Root(Formula of) implements Formula {
+        @Override
+        public <T> T with(Algebra<T> algebra) {
+            return algebra.root(of.with(algebra));
+        }
+    }
 
     /** What each kind of formula becomes, given what its pieces became. */
     interface Algebra<T> {
@@ -48,16 +88,7 @@ public sealed interface Formula {
     }
 
     /** Walks the formula from its pieces up. */
-    default <T> T with(Algebra<T> algebra) {
-        if (this instanceof Of one) return algebra.cell(one.cell);
-        if (this instanceof Number one) return algebra.number(one.value);
-        if (this instanceof Sum one) return algebra.sum(each(one.terms, algebra));
-        if (this instanceof Difference one) return algebra.difference(one.from.with(algebra), each(one.less, algebra));
-        if (this instanceof Product one) return algebra.product(each(one.factors, algebra));
-        if (this instanceof Quotient one) return algebra.quotient(one.over.with(algebra), one.under.with(algebra));
-        if (this instanceof Square one) return algebra.square(one.base.with(algebra));
-        return algebra.root(((Root) this).of.with(algebra));
-    }
+    <T> T with(Algebra<T> algebra);
 
     private static <T> List<T> each(List<Formula> pieces, Algebra<T> algebra) {
         return pieces.stream().map(piece -> piece.with(algebra)).toList();

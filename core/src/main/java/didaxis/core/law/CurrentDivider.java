@@ -3,24 +3,15 @@ package didaxis.core.law;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.formula.Formula;
-import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.List;
 
 /** In parallel, currents are inversely as the resistances: I1/I = R/R1. */
-final class CurrentDivider implements Law {
-    @Override
-    public String id() {
-        return "current-divider";
-    }
+final class CurrentDivider {
+    private CurrentDivider() {}
 
-    @Override
-    public String reason(Terms terms) {
-        return "in parallel, current divides inversely as the resistances";
-    }
-
-    @Override
-    public List<Relation> in(Structure structure) {
+    /** Every place where it holds. */
+    static List<Relation> in(Structure structure) {
         List<Relation> relations = new ArrayList<>();
         for (Structure.Combination combination : structure.combinations()) {
             if (combination.series() || combination.hasIdealMember()) continue;
@@ -30,11 +21,11 @@ final class CurrentDivider implements Law {
                         if (cells.members().size() == 2) relations.addAll(ofTwo(cells));
                         for (Subject member : cells.members()) {
                             relations.add(VoltageDivider.proportion(
-                                    this,
-                                    Law.current(member),
-                                    Law.current(cells.whole()),
-                                    Law.resistance(cells.whole()),
-                                    Law.resistance(member)));
+                                    Law.CURRENT_DIVIDER,
+                                    Cell.current(member),
+                                    Cell.current(cells.whole()),
+                                    Cell.resistance(cells.whole()),
+                                    Cell.resistance(member)));
                         }
                     });
         }
@@ -42,20 +33,20 @@ final class CurrentDivider implements Law {
     }
 
     /** I1 = I·R2/(R1 + R2), which needs no resistance of the whole. */
-    private List<Relation> ofTwo(Combinations.WholeAndMembers cells) {
+    private static List<Relation> ofTwo(Combinations.WholeAndMembers cells) {
         Subject one = cells.members().get(0);
         Subject other = cells.members().get(1);
         return List.of(branch(one, other, cells.whole()), branch(other, one, cells.whole()));
     }
 
-    private Relation branch(Subject one, Subject other, Subject whole) {
-        Cell own = Law.current(one);
-        Cell all = Law.current(whole);
-        Cell ownOhms = Law.resistance(one);
-        Cell otherOhms = Law.resistance(other);
+    private static Relation branch(Subject one, Subject other, Subject whole) {
+        Cell own = Cell.current(one);
+        Cell all = Cell.current(whole);
+        Cell ownOhms = Cell.resistance(one);
+        Cell otherOhms = Cell.resistance(other);
         Formula both = Formula.sum(Formula.of(List.of(ownOhms, otherOhms)));
         Formula rest = Formula.less(Formula.of(all), List.of(Formula.of(own)));
-        return Relation.of(this)
+        return Relation.of(Law.CURRENT_DIVIDER)
                 .solved(own, Formula.over(Formula.times(Formula.of(all), Formula.of(otherOhms)), both))
                 .solved(all, Formula.over(Formula.times(Formula.of(own), both), Formula.of(otherOhms)))
                 .solved(ownOhms, Formula.over(Formula.times(rest, Formula.of(otherOhms)), Formula.of(own)))

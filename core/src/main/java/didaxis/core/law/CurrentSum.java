@@ -1,46 +1,37 @@
 package didaxis.core.law;
 
 import didaxis.core.circuit.Cell;
-import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /** Currents into a junction are as much as the currents out of it (Kirchhoff's current law). */
-public final class CurrentSum implements Law {
-    @Override
-    public String id() {
-        return "current-sum";
-    }
+final class CurrentSum {
+    private CurrentSum() {}
 
-    @Override
-    public String reason(Terms terms) {
-        return "at a junction, the branch currents add up to the whole";
-    }
-
-    @Override
-    public List<Relation> in(Structure structure) {
+    /** Every place where it holds. */
+    static List<Relation> in(Structure structure) {
         return structure.combinations().stream()
                 .filter(combination -> !combination.series())
                 .flatMap(combination -> relation(structure, combination).stream())
                 .toList();
     }
 
-    private Optional<Relation> relation(Structure structure, Structure.Combination combination) {
+    private static Optional<Relation> relation(Structure structure, Structure.Combination combination) {
         if (combination.current().isEmpty()) return Optional.empty();
-        Cell whole = Law.current(combination.current().get());
+        Cell whole = Cell.current(combination.current().get());
         boolean wired = combination.hasIdealMember();
         List<Cell> terms = new ArrayList<>();
         for (Structure.Member member : combination.members()) {
             // Beside an ideal wire, and in an open branch, there is no current to add.
             if (wired ? member.ohms() != 0 : !member.resists()) continue;
             if (member.current().isEmpty()) return Optional.empty();
-            terms.add(Law.current(member.current().get()));
+            terms.add(Cell.current(member.current().get()));
         }
         boolean decided =
                 terms.stream().allMatch(cell -> structure.chart().value(cell).isPresent())
                         && structure.chart().value(whole).isPresent();
         if (!decided || terms.isEmpty() || terms.contains(whole)) return Optional.empty();
-        return Optional.of(Law.sum(this, whole, terms));
+        return Optional.of(Relation.sum(Law.CURRENT_SUM, whole, terms));
     }
 }

@@ -3,39 +3,30 @@ package didaxis.core.law;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.formula.Formula;
-import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.List;
 
 /** E = V + I·r: the emf is the terminal voltage and the volts lost inside the source. */
-final class Emf implements Law {
-    @Override
-    public String id() {
-        return "emf";
-    }
+final class Emf {
+    private Emf() {}
 
-    @Override
-    public String reason(Terms terms) {
-        return "the emf is the terminal " + terms.voltage() + " and what is lost inside the source";
-    }
-
-    @Override
-    public List<Relation> in(Structure structure) {
+    /** Every place where it holds. */
+    static List<Relation> in(Structure structure) {
         if (structure.chart().circuit().source().internalResistance() == 0) return List.of();
         List<Relation> relations = new ArrayList<>();
-        relations.add(round(this, List.of(Law.voltage(Subject.EXTERNAL))));
+        relations.add(round(Law.EMF, List.of(Cell.voltage(Subject.EXTERNAL))));
         // Without current nothing is lost inside, whatever the internal resistance.
         if (structure.chart().point().totalCurrent() == 0)
-            Law.equal(this, List.of(Law.voltage(Subject.TOTAL), Law.voltage(Subject.EXTERNAL)))
+            Relation.equal(Law.EMF, List.of(Cell.voltage(Subject.TOTAL), Cell.voltage(Subject.EXTERNAL)))
                     .ifPresent(relations::add);
         return relations;
     }
 
     /** E = these voltages + I·r. */
     static Relation round(Law law, List<Cell> voltages) {
-        Cell emf = Law.voltage(Subject.TOTAL);
-        Cell current = Law.current(Subject.TOTAL);
-        Cell r = Law.resistance(Subject.INTERNAL);
+        Cell emf = Cell.voltage(Subject.TOTAL);
+        Cell current = Cell.current(Subject.TOTAL);
+        Cell r = Cell.resistance(Subject.INTERNAL);
         Formula lost = Formula.times(Formula.of(current), Formula.of(r));
         Formula left = Formula.less(Formula.of(emf), Formula.of(voltages));
         List<Cell> cells = new ArrayList<>(voltages);
@@ -44,7 +35,7 @@ final class Emf implements Law {
             if (target.equals(emf)) return Formula.sum(with(Formula.of(voltages), lost));
             if (target.equals(current)) return Formula.over(left, Formula.of(r));
             if (target.equals(r)) return Formula.over(left, Formula.of(current));
-            return Formula.less(Formula.of(emf), with(Formula.of(Law.without(voltages, target)), lost));
+            return Formula.less(Formula.of(emf), with(Formula.of(Relation.without(voltages, target)), lost));
         });
     }
 

@@ -1,82 +1,43 @@
 package didaxis.core.law;
 
-import didaxis.core.circuit.Cell;
-import didaxis.core.circuit.Subject;
-import didaxis.core.formula.Formula;
-import didaxis.core.quantity.Quantity;
-import didaxis.core.style.Terms;
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Stream;
 
 /**
- * A law: where in a circuit it holds, as relations over its cells. To add one, write one class and one line
- * in {@link #ALL}; chart, working, follow-through and deduction then know it.
+ * The laws; where several give the same cell, the earlier is the way it is taught. To add one, write one class that tells
+ * its relations and one line here: chart, working, follow-through and deduction then know it, and the compiler asks for
+ * its sentence.
  */
-public interface Law {
-    /** All laws; where several give the same cell, the earlier is the way it is taught. */
-    List<Law> ALL = List.of(
-            new SeriesResistance(),
-            new ParallelResistance(),
-            new NoCurrent(),
-            new NoVoltage(),
-            new SameCurrent(),
-            new SameVoltage(),
-            new Ohm(),
-            new Emf(),
-            new VoltageSum(),
-            new CurrentSum(),
-            new PotentialAtPoint(),
-            new Power(),
-            new PowerSum(),
-            new VoltageDivider(),
-            new CurrentDivider(),
-            new WholeLoop());
+public enum Law {
+    SERIES_RESISTANCE(SeriesResistance::in),
+    PARALLEL_RESISTANCE(ParallelResistance::in),
+    NO_CURRENT(NoCurrent::in),
+    NO_VOLTAGE(NoVoltage::in),
+    SAME_CURRENT(SameCurrent::in),
+    SAME_VOLTAGE(SameVoltage::in),
+    OHM(Ohm::in),
+    EMF(Emf::in),
+    VOLTAGE_SUM(VoltageSum::in),
+    CURRENT_SUM(CurrentSum::in),
+    POTENTIAL_AT_POINT(PotentialAtPoint::in),
+    POWER(Power::in),
+    POWER_SUM(PowerSum::in),
+    VOLTAGE_DIVIDER(VoltageDivider::in),
+    CURRENT_DIVIDER(CurrentDivider::in),
+    WHOLE_LOOP(WholeLoop::in),
+    /** Unknowns that no law gives one by one; it has no relation of its own, and is named where the others stall. */
+    TOGETHER(structure -> List.of());
 
-    /** A fixed name for programs: "ohm". */
-    String id();
+    private final Function<Structure, List<Relation>> relations;
 
-    /** Its name or reason as a teacher says it, in a style's words: "Ohm's law". */
-    String reason(Terms terms);
-
-    /** Every place where it holds. */
-    List<Relation> in(Structure structure);
-
-    static Cell resistance(Subject subject) {
-        return Cell.of(subject, Quantity.RESISTANCE);
+    Law(Function<Structure, List<Relation>> relations) {
+        this.relations = relations;
     }
 
-    static Cell voltage(Subject subject) {
-        return Cell.of(subject, Quantity.VOLTAGE);
-    }
-
-    static Cell current(Subject subject) {
-        return Cell.of(subject, Quantity.CURRENT);
-    }
-
-    static Cell power(Subject subject) {
-        return Cell.of(subject, Quantity.POWER);
-    }
-
-    /** whole = sum of the members, solved for each. */
-    static Relation sum(Law law, Cell whole, List<Cell> members) {
-        List<Cell> cells = new ArrayList<>(members);
-        cells.add(0, whole);
-        if (members.size() == 1) return Relation.equality(law, cells);
-        return Relation.solvedBy(
-                law,
-                cells,
-                target -> target.equals(whole)
-                        ? Formula.sum(Formula.of(members))
-                        : Formula.less(Formula.of(whole), Formula.of(without(members, target))));
-    }
-
-    /** Any of these cells equals any other; no relation if there are fewer than two. */
-    static Optional<Relation> equal(Law law, List<Cell> cells) {
-        return cells.size() < 2 ? Optional.empty() : Optional.of(Relation.equality(law, cells));
-    }
-
-    static List<Cell> without(List<Cell> cells, Cell left) {
-        return cells.stream().filter(cell -> !cell.equals(left)).toList();
+    /** What all laws say of a circuit. */
+    static Stream<Relation> all(Structure structure) {
+        return Arrays.stream(values()).flatMap(law -> law.relations.apply(structure).stream());
     }
 }

@@ -3,7 +3,6 @@ package didaxis.core.law;
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
-import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -13,54 +12,46 @@ import java.util.Optional;
  * for the wire, and for what it shorts.
  * Gaps in a row that stand across no voltage have none either.
  */
-final class NoVoltage implements Law {
-    @Override
-    public String id() {
-        return "no-voltage";
-    }
+final class NoVoltage {
+    private NoVoltage() {}
 
-    @Override
-    public String reason(Terms terms) {
-        return "both ends are at the same potential: no " + terms.voltage();
-    }
-
-    @Override
-    public List<Relation> in(Structure structure) {
+    /** Every place where it holds. */
+    static List<Relation> in(Structure structure) {
         Chart chart = structure.chart();
         List<Relation> relations = new ArrayList<>();
         for (Subject subject : chart.rows()) {
-            boolean ideal = chart.value(Law.resistance(subject)).orElse(1) == 0;
+            boolean ideal = chart.value(Cell.resistance(subject)).orElse(1) == 0;
             boolean bypassed = chart.condition(subject) == Chart.Condition.BYPASSED;
             // V = I·R with no current, whatever the resistance.
             boolean idle = chart.condition(subject) == Chart.Condition.NO_CURRENT
-                    && chart.value(Law.resistance(subject)).isPresent()
+                    && chart.value(Cell.resistance(subject)).isPresent()
                     && subject.kind() != Subject.Kind.TOTAL;
-            if (ideal || bypassed || idle) relations.add(NoCurrent.zero(this, Law.voltage(subject)));
-            if (ideal) relations.add(NoCurrent.zero(this, Law.power(subject)));
-            if (ideal) relations.add(NoCurrent.zero(this, Law.resistance(subject)));
+            if (ideal || bypassed || idle) relations.add(NoCurrent.zero(Law.NO_VOLTAGE, Cell.voltage(subject)));
+            if (ideal) relations.add(NoCurrent.zero(Law.NO_VOLTAGE, Cell.power(subject)));
+            if (ideal) relations.add(NoCurrent.zero(Law.NO_VOLTAGE, Cell.resistance(subject)));
         }
         for (Subject reading : chart.subjects().readings()) {
-            Cell cell = Law.voltage(reading);
+            Cell cell = Cell.voltage(reading);
             int stretch = chart.subjects().nodeOf(reading);
             boolean onWire = chart.point().resistance(stretch) == 0 || chart.bypassed(stretch);
-            if (reading.kind() == Subject.Kind.VOLTMETER && onWire) relations.add(NoCurrent.zero(this, cell));
+            if (reading.kind() == Subject.Kind.VOLTMETER && onWire) relations.add(NoCurrent.zero(Law.NO_VOLTAGE, cell));
         }
         structure.combinations().forEach(combination -> relations.addAll(gapsInARow(chart, combination)));
         return relations;
     }
 
-    private List<Relation> gapsInARow(Chart chart, Structure.Combination combination) {
-        Optional<Cell> across = combination.voltage().map(Law::voltage).filter(cell -> chart.limit(cell) == 0);
+    private static List<Relation> gapsInARow(Chart chart, Structure.Combination combination) {
+        Optional<Cell> across = combination.voltage().map(Cell::voltage).filter(cell -> chart.limit(cell) == 0);
         if (across.isEmpty() || !combination.series()) return List.of();
         List<Cell> gaps = combination.members().stream()
                 .filter(member -> Double.isInfinite(member.ohms()))
                 .flatMap(member -> member.voltage().stream())
-                .map(Law::voltage)
+                .map(Cell::voltage)
                 .toList();
         // One alone has what its group has.
         if (gaps.size() < 2) return List.of();
         List<Cell> all = new ArrayList<>(gaps);
         all.add(0, across.get());
-        return Law.equal(this, all).stream().toList();
+        return Relation.equal(Law.NO_VOLTAGE, all).stream().toList();
     }
 }

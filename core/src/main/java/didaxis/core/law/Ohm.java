@@ -3,31 +3,22 @@ package didaxis.core.law;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.formula.Formula;
-import didaxis.core.style.Terms;
 import java.util.List;
 
 /** V = I·R. */
-final class Ohm implements Law {
-    @Override
-    public String id() {
-        return "ohm";
+final class Ohm {
+    private Ohm() {}
+
+    /** Every place where it holds. */
+    static List<Relation> in(Structure structure) {
+        return structure.resisting().stream().map(Ohm::relation).toList();
     }
 
-    @Override
-    public String reason(Terms terms) {
-        return "Ohm's law";
-    }
-
-    @Override
-    public List<Relation> in(Structure structure) {
-        return structure.resisting().stream().map(this::relation).toList();
-    }
-
-    private Relation relation(Subject subject) {
-        Cell v = Law.voltage(subject);
-        Cell i = Law.current(subject);
-        Cell r = Law.resistance(subject);
-        return Relation.of(this)
+    private static Relation relation(Subject subject) {
+        Cell v = Cell.voltage(subject);
+        Cell i = Cell.current(subject);
+        Cell r = Cell.resistance(subject);
+        return Relation.of(Law.OHM)
                 .solved(v, Formula.times(Formula.of(i), Formula.of(r)))
                 .solved(i, Formula.over(Formula.of(v), Formula.of(r)))
                 .solved(r, Formula.over(Formula.of(v), Formula.of(i)))

@@ -5,24 +5,15 @@ import didaxis.core.formula.Formula;
 import didaxis.core.law.Combinations.WholeAndMembers;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.style.HouseStyle.ParallelForm;
-import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.List;
 
 /** 1/R = 1/R1 + 1/R2 + …: the same voltage stands across each, and their currents add. */
-final class ParallelResistance implements Law {
-    @Override
-    public String id() {
-        return "parallel-resistance";
-    }
+final class ParallelResistance {
+    private ParallelResistance() {}
 
-    @Override
-    public String reason(Terms terms) {
-        return "in parallel, the reciprocals of resistances add";
-    }
-
-    @Override
-    public List<Relation> in(Structure structure) {
+    /** Every place where it holds. */
+    static List<Relation> in(Structure structure) {
         return structure.combinations().stream()
                 .filter(combination -> !combination.series() && !combination.hasIdealMember())
                 .flatMap(combination -> Combinations.wholeAndMembers(combination).stream())
@@ -30,17 +21,19 @@ final class ParallelResistance implements Law {
                 .toList();
     }
 
-    private Relation relation(WholeAndMembers cells, HouseStyle style) {
-        Cell whole = Law.resistance(cells.whole());
-        List<Cell> members = cells.members().stream().map(Law::resistance).toList();
-        if (members.size() == 1) return Law.sum(this, whole, members);
+    private static Relation relation(WholeAndMembers cells, HouseStyle style) {
+        Cell whole = Cell.resistance(cells.whole());
+        List<Cell> members = cells.members().stream().map(Cell::resistance).toList();
+        if (members.size() == 1) return Relation.sum(Law.PARALLEL_RESISTANCE, whole, members);
         // Product over sum holds for two only.
         boolean product = members.size() == 2 && style.parallelForm() == ParallelForm.PRODUCT_OVER_SUM;
         Formula forWhole = product ? productOverSum(members) : reciprocalSum(members);
         List<Cell> all = new ArrayList<>(members);
         all.add(0, whole);
         return Relation.solvedBy(
-                this, all, target -> target.equals(whole) ? forWhole : branch(whole, Law.without(members, target)));
+                Law.PARALLEL_RESISTANCE,
+                all,
+                target -> target.equals(whole) ? forWhole : branch(whole, Relation.without(members, target)));
     }
 
     private static Formula branch(Cell whole, List<Cell> others) {

@@ -3,7 +3,6 @@ package didaxis.core.law;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.Quantity;
-import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -12,31 +11,27 @@ import java.util.Optional;
  * The potential at a point is the sum of the voltages from there to the negative terminal, and the terminal
  * voltage less those from the positive terminal to there.
  */
-final class PotentialAtPoint implements Law {
-    @Override
-    public String id() {
-        return "potential";
-    }
+final class PotentialAtPoint {
+    private PotentialAtPoint() {}
 
-    @Override
-    public String reason(Terms terms) {
-        return "the potential is what the " + terms.voltage() + "s from there to the negative terminal add up to";
-    }
-
-    @Override
-    public List<Relation> in(Structure structure) {
+    /** Every place where it holds. */
+    static List<Relation> in(Structure structure) {
         List<Relation> relations = new ArrayList<>();
         for (Subject reading : structure.chart().subjects().readings()) {
             if (reading.kind() != Subject.Kind.POINT) continue;
             Cell potential = Cell.of(reading, Quantity.POTENTIAL);
             decided(structure, reading, true)
                     .ifPresent(below -> relations.add(
-                            below.isEmpty() ? NoCurrent.zero(this, potential) : Law.sum(this, potential, below)));
+                            below.isEmpty()
+                                    ? NoCurrent.zero(Law.POTENTIAL_AT_POINT, potential)
+                                    : Relation.sum(Law.POTENTIAL_AT_POINT, potential, below)));
             above(structure, reading).ifPresent(above -> {
                 List<Cell> terms = new ArrayList<>(above);
                 terms.add(potential);
-                relations.add(
-                        Law.sum(this, Law.voltage(structure.chart().subjects().whole()), terms));
+                relations.add(Relation.sum(
+                        Law.POTENTIAL_AT_POINT,
+                        Cell.voltage(structure.chart().subjects().whole()),
+                        terms));
             });
         }
         return relations;
@@ -51,7 +46,7 @@ final class PotentialAtPoint implements Law {
         if (structure.chart().value(Cell.of(point, Quantity.POTENTIAL)).isEmpty()) return Optional.empty();
         return structure
                 .voltagesFrom(structure.chart().subjects().nodeOf(point), towardsNegative)
-                .map(subjects -> subjects.stream().map(Law::voltage).toList())
+                .map(subjects -> subjects.stream().map(Cell::voltage).toList())
                 .filter(cells -> cells.stream()
                         .allMatch(cell -> structure.chart().value(cell).isPresent()));
     }

@@ -3,6 +3,7 @@ package didaxis.core.law;
 import didaxis.core.circuit.Cell;
 import didaxis.core.formula.Evaluation;
 import didaxis.core.formula.Formula;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -64,6 +65,28 @@ public final class Relation {
         return new Relation(law, cells, true, target -> Formula.of(firstOther(cells, target)));
     }
 
+    /** whole = sum of the members, solved for each. */
+    static Relation sum(Law law, Cell whole, List<Cell> members) {
+        List<Cell> cells = new ArrayList<>(members);
+        cells.add(0, whole);
+        if (members.size() == 1) return equality(law, cells);
+        return solvedBy(
+                law,
+                cells,
+                target -> target.equals(whole)
+                        ? Formula.sum(Formula.of(members))
+                        : Formula.less(Formula.of(whole), Formula.of(without(members, target))));
+    }
+
+    /** Any of these cells equals any other; no relation if there are fewer than two. */
+    static Optional<Relation> equal(Law law, List<Cell> cells) {
+        return cells.size() < 2 ? Optional.empty() : Optional.of(equality(law, cells));
+    }
+
+    static List<Cell> without(List<Cell> cells, Cell left) {
+        return cells.stream().filter(cell -> !cell.equals(left)).toList();
+    }
+
     private static Cell firstOther(List<Cell> cells, Cell target) {
         return cells.get(cells.get(0).equals(target) ? 1 : 0);
     }
@@ -110,6 +133,6 @@ public final class Relation {
 
     @Override
     public String toString() {
-        return law.id() + cells;
+        return law + " " + cells;
     }
 }

@@ -34,8 +34,7 @@ public final class Relations {
     /** In the forms of a style. */
     public static Relations of(Chart chart, HouseStyle style) {
         Structure structure = Structure.of(chart, style);
-        List<Relation> all = Law.ALL.stream()
-                .flatMap(law -> law.in(structure).stream())
+        List<Relation> all = Law.all(structure)
                 .filter(relation -> relation.cells().stream()
                         .allMatch(cell -> chart.value(cell).isPresent()))
                 .toList();

@@ -2,26 +2,17 @@ package didaxis.core.law;
 
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
-import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 
 /** One voltage stands across all that is in parallel, and across a voltmeter and its stretch. */
-final class SameVoltage implements Law {
-    @Override
-    public String id() {
-        return "same-voltage";
-    }
+final class SameVoltage {
+    private SameVoltage() {}
 
-    @Override
-    public String reason(Terms terms) {
-        return "in parallel, the same " + terms.voltage() + " stands across each";
-    }
-
-    @Override
-    public List<Relation> in(Structure structure) {
+    /** Every place where it holds. */
+    static List<Relation> in(Structure structure) {
         List<Relation> relations = new ArrayList<>();
         for (Structure.Combination combination : structure.combinations()) {
             if (combination.series()) continue;
@@ -42,11 +33,11 @@ final class SameVoltage implements Law {
         return relations;
     }
 
-    private void addEquality(Structure structure, List<Subject> subjects, List<Relation> relations) {
+    private static void addEquality(Structure structure, List<Subject> subjects, List<Relation> relations) {
         List<Cell> voltages = subjects.stream()
-                .map(Law::voltage)
+                .map(Cell::voltage)
                 .filter(cell -> structure.chart().value(cell).isPresent())
                 .toList();
-        Law.equal(this, voltages).ifPresent(relations::add);
+        Relation.equal(Law.SAME_VOLTAGE, voltages).ifPresent(relations::add);
     }
 }

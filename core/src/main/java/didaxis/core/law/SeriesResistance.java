@@ -1,29 +1,21 @@
 package didaxis.core.law;
 
-import didaxis.core.style.Terms;
+import didaxis.core.circuit.Cell;
 import java.util.List;
 
 /** R = R1 + R2 + …: the same current passes each, and their voltages add. */
-final class SeriesResistance implements Law {
-    @Override
-    public String id() {
-        return "series-resistance";
-    }
+final class SeriesResistance {
+    private SeriesResistance() {}
 
-    @Override
-    public String reason(Terms terms) {
-        return "in series, resistances add";
-    }
-
-    @Override
-    public List<Relation> in(Structure structure) {
+    /** Every place where it holds. */
+    static List<Relation> in(Structure structure) {
         return structure.combinations().stream()
                 .filter(combination -> combination.series() && !combination.hasOpenMember())
                 .flatMap(combination -> Combinations.wholeAndMembers(combination).stream())
-                .map(cells -> Law.sum(
-                        this,
-                        Law.resistance(cells.whole()),
-                        cells.members().stream().map(Law::resistance).toList()))
+                .map(cells -> Relation.sum(
+                        Law.SERIES_RESISTANCE,
+                        Cell.resistance(cells.whole()),
+                        cells.members().stream().map(Cell::resistance).toList()))
                 .toList();
     }
 }

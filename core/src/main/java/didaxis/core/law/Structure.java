@@ -1,6 +1,7 @@
 package didaxis.core.law;
 
 import didaxis.core.chart.Chart;
+import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Outline;
 import didaxis.core.circuit.Parallel;
 import didaxis.core.circuit.Series;
@@ -205,7 +206,7 @@ public final class Structure {
     /** Every row with a resistance that is finite and above 0. */
     public List<Subject> resisting() {
         return chart.rows().stream()
-                .filter(subject -> chart.value(Law.resistance(subject)).orElse(0) > 0)
+                .filter(subject -> chart.value(Cell.resistance(subject)).orElse(0) > 0)
                 .toList();
     }
 

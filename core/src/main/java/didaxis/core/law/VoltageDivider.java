@@ -3,24 +3,15 @@ package didaxis.core.law;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.formula.Formula;
-import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.List;
 
 /** In series, voltages are as the resistances: V1/V = R1/R. */
-final class VoltageDivider implements Law {
-    @Override
-    public String id() {
-        return "voltage-divider";
-    }
+final class VoltageDivider {
+    private VoltageDivider() {}
 
-    @Override
-    public String reason(Terms terms) {
-        return "in series, " + terms.voltage() + " divides as the resistances";
-    }
-
-    @Override
-    public List<Relation> in(Structure structure) {
+    /** Every place where it holds. */
+    static List<Relation> in(Structure structure) {
         List<Relation> relations = new ArrayList<>();
         for (Structure.Combination combination : structure.combinations()) {
             if (!combination.series() || combination.hasOpenMember()) continue;
@@ -33,12 +24,12 @@ final class VoltageDivider implements Law {
         return relations;
     }
 
-    private Relation ratio(Subject member, Subject whole) {
-        Cell v = Law.voltage(member);
-        Cell r = Law.resistance(member);
-        Cell wholeV = Law.voltage(whole);
-        Cell wholeR = Law.resistance(whole);
-        return proportion(this, v, wholeV, r, wholeR);
+    private static Relation ratio(Subject member, Subject whole) {
+        Cell v = Cell.voltage(member);
+        Cell r = Cell.resistance(member);
+        Cell wholeV = Cell.voltage(whole);
+        Cell wholeR = Cell.resistance(whole);
+        return proportion(Law.VOLTAGE_DIVIDER, v, wholeV, r, wholeR);
     }
 
     /** a/b = c/d, solved for each. */

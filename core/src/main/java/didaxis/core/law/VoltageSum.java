@@ -1,37 +1,28 @@
 package didaxis.core.law;
 
 import didaxis.core.circuit.Cell;
-import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /** Voltages along a series add up to the voltage across it (Kirchhoff's voltage law). */
-public final class VoltageSum implements Law {
-    @Override
-    public String id() {
-        return "voltage-sum";
-    }
+final class VoltageSum {
+    private VoltageSum() {}
 
-    @Override
-    public String reason(Terms terms) {
-        return "along a series, " + terms.voltage() + "s add";
-    }
-
-    @Override
-    public List<Relation> in(Structure structure) {
+    /** Every place where it holds. */
+    static List<Relation> in(Structure structure) {
         return structure.combinations().stream()
                 .filter(Structure.Combination::series)
                 .flatMap(combination -> relation(structure, combination).stream())
                 .toList();
     }
 
-    private Optional<Relation> relation(Structure structure, Structure.Combination combination) {
+    private static Optional<Relation> relation(Structure structure, Structure.Combination combination) {
         if (combination.voltage().isEmpty()) return Optional.empty();
-        Cell whole = Law.voltage(combination.voltage().get());
+        Cell whole = Cell.voltage(combination.voltage().get());
         return terms(structure, combination)
                 .filter(terms -> !terms.contains(whole))
-                .map(terms -> Law.sum(this, whole, terms));
+                .map(terms -> Relation.sum(Law.VOLTAGE_SUM, whole, terms));
     }
 
     /** The voltages along a series; empty where one of them is not decided or has no subject, or where there is none. */
@@ -40,7 +31,7 @@ public final class VoltageSum implements Law {
         for (Structure.Member member : combination.members()) {
             if (member.ohms() == 0) continue;
             if (member.voltage().isEmpty()) return Optional.empty();
-            terms.add(Law.voltage(member.voltage().get()));
+            terms.add(Cell.voltage(member.voltage().get()));
         }
         boolean decided =
                 terms.stream().allMatch(cell -> structure.chart().value(cell).isPresent());

@@ -3,7 +3,6 @@ package didaxis.core.law;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.Quantity;
-import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -12,19 +11,11 @@ import java.util.Optional;
  * Round the whole loop the emf is all voltages outside and the volts lost inside: E = V1 + V2 + … + I·r, for who goes on
  * without the terminal voltage; and E = potential + voltages above the point + I·r.
  */
-final class WholeLoop implements Law {
-    @Override
-    public String id() {
-        return "whole-loop";
-    }
+final class WholeLoop {
+    private WholeLoop() {}
 
-    @Override
-    public String reason(Terms terms) {
-        return "round the whole loop, " + terms.voltage() + "s and what is lost inside the source add up to the emf";
-    }
-
-    @Override
-    public List<Relation> in(Structure structure) {
+    /** Every place where it holds. */
+    static List<Relation> in(Structure structure) {
         if (structure.chart().circuit().source().internalResistance() == 0) return List.of();
         List<Relation> relations = new ArrayList<>();
         structure.combinations().stream()
@@ -33,15 +24,16 @@ final class WholeLoop implements Law {
                 .flatMap(combination -> VoltageSum.terms(structure, combination).stream())
                 .filter(terms -> terms.size() > 1)
                 .forEach(terms -> {
-                    relations.add(Emf.round(this, terms));
-                    relations.add(Law.sum(this, Law.voltage(Subject.TOTAL), and(terms, Law.voltage(Subject.INTERNAL))));
+                    relations.add(Emf.round(Law.WHOLE_LOOP, terms));
+                    relations.add(Relation.sum(
+                            Law.WHOLE_LOOP, Cell.voltage(Subject.TOTAL), and(terms, Cell.voltage(Subject.INTERNAL))));
                 });
         for (Subject reading : structure.chart().subjects().readings()) {
             if (reading.kind() != Subject.Kind.POINT) continue;
             PotentialAtPoint.above(structure, reading)
                     .filter(above -> !above.isEmpty())
                     .ifPresent(above ->
-                            relations.add(Emf.round(this, and(above, Cell.of(reading, Quantity.POTENTIAL)))));
+                            relations.add(Emf.round(Law.WHOLE_LOOP, and(above, Cell.of(reading, Quantity.POTENTIAL)))));
         }
         return relations;
     }

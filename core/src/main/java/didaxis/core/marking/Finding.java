@@ -12,34 +12,61 @@ public sealed interface Finding {
     double expected();
 
     /** The true value. */
-    record Right(Cell cell, double expected, Reading.Read read) implements Finding {}
+    record Right(Cell cell, double expected, Reading.Read read) implements Finding {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.right.apply(this);
+        }
+    }
 
     /** Not the true value, but what the learner's own right, rounded answers lead to. */
-    record RoundedEarly(Cell cell, double expected, Reading.Read read, Derivation derivation) implements Finding {}
+    record RoundedEarly(Cell cell, double expected, Reading.Read read, Derivation derivation) implements Finding {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.roundedEarly.apply(this);
+        }
+    }
 
     /** What the learner's own values lead to, at least one of them wrong. */
-    record FollowThrough(Cell cell, double expected, Reading.Read read, Derivation derivation) implements Finding {}
+    record FollowThrough(Cell cell, double expected, Reading.Read read, Derivation derivation) implements Finding {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.followThrough.apply(this);
+        }
+    }
 
     /** The origin of an error that is known by its way: the value cut off at the figures written instead of rounded. */
-    record CutOff(Cell cell, double expected, Reading.Read read) implements Finding {}
+    record CutOff(Cell cell, double expected, Reading.Read read) implements Finding {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.cutOff.apply(this);
+        }
+    }
 
     /** Wrong, and nothing the learner wrote leads to it: the origin of an error. */
-    record Wrong(Cell cell, double expected, Reading.Read read) implements Finding {}
+    record Wrong(Cell cell, double expected, Reading.Read read) implements Finding {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.wrong.apply(this);
+        }
+    }
 
-    record Blank(Cell cell, double expected) implements Finding {}
+    record Blank(Cell cell, double expected) implements Finding {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.blank.apply(this);
+        }
+    }
 
-    record Unreadable(Cell cell, double expected, Reading.Unreadable typed) implements Finding {}
+    record Unreadable(Cell cell, double expected, Reading.Unreadable typed) implements Finding {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.unreadable.apply(this);
+        }
+    }
 
     /** One function a case, so that a new finding stops the build where it is not handled. */
-    default <T> T match(Cases<T> cases) {
-        if (this instanceof Right one) return cases.right.apply(one);
-        if (this instanceof RoundedEarly one) return cases.roundedEarly.apply(one);
-        if (this instanceof FollowThrough one) return cases.followThrough.apply(one);
-        if (this instanceof CutOff one) return cases.cutOff.apply(one);
-        if (this instanceof Wrong one) return cases.wrong.apply(one);
-        if (this instanceof Blank one) return cases.blank.apply(one);
-        return cases.unreadable.apply((Unreadable) this);
-    }
+    <T> T match(Cases<T> cases);
 
     /** A function for each case. */
     record Cases<T>(

@@ -26,19 +26,31 @@ public final class Netlist {
     /** What a list was read as. */
     public sealed interface Result {
         /** A series-parallel circuit. */
-        record Read(Circuit circuit) implements Result {}
+        record Read(Circuit circuit) implements Result {
+            @Override
+            public <T> T match(Function<Read, T> read, Function<Bridge, T> bridge, Function<Refused, T> refused) {
+                return read.apply(this);
+            }
+        }
 
         /** Neither series nor parallel all through: it is solved, but it does not fold. */
-        record Bridge(BridgedCircuit circuit) implements Result {}
+        record Bridge(BridgedCircuit circuit) implements Result {
+            @Override
+            public <T> T match(Function<Read, T> read, Function<Bridge, T> bridge, Function<Refused, T> refused) {
+                return bridge.apply(this);
+            }
+        }
 
         /** Line (from 1; 0 for the list as a whole) and what is wrong. */
-        record Refused(int line, String sentence) implements Result {}
+        record Refused(int line, String sentence) implements Result {
+            @Override
+            public <T> T match(Function<Read, T> read, Function<Bridge, T> bridge, Function<Refused, T> refused) {
+                return refused.apply(this);
+            }
+        }
 
         /** One function a case. */
-        default <T> T match(Function<Read, T> read, Function<Bridge, T> bridge, Function<Refused, T> refused) {
-            if (this instanceof Read one) return read.apply(one);
-            return this instanceof Bridge one ? bridge.apply(one) : refused.apply((Refused) this);
-        }
+        <T> T match(Function<Read, T> read, Function<Bridge, T> bridge, Function<Refused, T> refused);
     }
 
     /** A part or voltmeter between two nodes, as it stood in the list. */

@@ -43,7 +43,12 @@ public final class Notation {
 
     /** What a text was parsed to. */
     public sealed interface Result {
-        record Parsed(Circuit circuit) implements Result {}
+        record Parsed(Circuit circuit) implements Result {
+            @Override
+            public <T> T match(Function<Circuit, T> parsed, Function<Refused, T> refused) {
+                return parsed.apply(circuit);
+            }
+        }
 
         /** Where it could not be read: line and column from 1, what stands there, what would be right. */
         record Refused(int line, int column, String found, String expected) implements Result {
@@ -51,12 +56,15 @@ public final class Notation {
             public String sentence() {
                 return "expected " + expected + " at line " + line + ", column " + column + "; found " + found;
             }
+
+            @Override
+            public <T> T match(Function<Circuit, T> parsed, Function<Refused, T> refused) {
+                return refused.apply(this);
+            }
         }
 
         /** One function a case. */
-        default <T> T match(Function<Circuit, T> parsed, Function<Refused, T> refused) {
-            return this instanceof Parsed one ? parsed.apply(one.circuit()) : refused.apply((Refused) this);
-        }
+        <T> T match(Function<Circuit, T> parsed, Function<Refused, T> refused);
     }
 
     /** Reads a circuit; never throws for what was typed. */

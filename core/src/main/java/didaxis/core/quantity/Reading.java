@@ -24,10 +24,20 @@ public sealed interface Reading {
         public double halfOfLastPlace() {
             return BigDecimal.ONE.movePointLeft(written.scale()).doubleValue() / 2;
         }
+
+        @Override
+        public <T> T match(Function<Read, T> read, Function<Blank, T> blank, Function<Unreadable, T> unreadable) {
+            return read.apply(this);
+        }
     }
 
     /** Nothing was typed. */
-    record Blank() implements Reading {}
+    record Blank() implements Reading {
+        @Override
+        public <T> T match(Function<Read, T> read, Function<Blank, T> blank, Function<Unreadable, T> unreadable) {
+            return blank.apply(this);
+        }
+    }
 
     /**
      * Something was typed that is no number of this quantity.
@@ -35,12 +45,13 @@ public sealed interface Reading {
      * @param expected what would be
      * @param unitOf the quantity whose unit stands there, where that is all that is wrong
      */
-    record Unreadable(String typed, String expected, Optional<Quantity> unitOf) implements Reading {}
+    record Unreadable(String typed, String expected, Optional<Quantity> unitOf) implements Reading {
+        @Override
+        public <T> T match(Function<Read, T> read, Function<Blank, T> blank, Function<Unreadable, T> unreadable) {
+            return unreadable.apply(this);
+        }
+    }
 
     /** One function a case, so that a new case stops the build where it is not handled. */
-    default <T> T match(Function<Read, T> read, Function<Blank, T> blank, Function<Unreadable, T> unreadable) {
-        if (this instanceof Read one) return read.apply(one);
-        if (this instanceof Blank one) return blank.apply(one);
-        return unreadable.apply((Unreadable) this);
-    }
+    <T> T match(Function<Read, T> read, Function<Blank, T> blank, Function<Unreadable, T> unreadable);
 }

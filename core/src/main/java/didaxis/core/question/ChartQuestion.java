@@ -20,21 +20,6 @@ import java.util.Set;
 public record ChartQuestion(Relations relations, Set<Cell> given, Map<Cell, Integer> marks) {
     public static final int MOST_MARKS_A_CELL = 20;
 
-    /** What is wrong with a question before it can be handed out. */
-    public sealed interface Flaw {
-        /** No cell is asked. */
-        record NothingAsked() implements Flaw {}
-
-        /** The cell has no value, such as an open branch's resistance. */
-        record NoValue(Cell cell) implements Flaw {}
-
-        /** The asked cells cannot be reached from what is given. */
-        record NotEnoughGiven(List<Cell> unreached) implements Flaw {}
-
-        /** The marks of a cell are not 1 to 20. */
-        record MarksOutOfRange(Cell cell, int marks) implements Flaw {}
-    }
-
     public ChartQuestion {
         given = Set.copyOf(given);
         marks = java.util.Collections.unmodifiableMap(new LinkedHashMap<>(marks));

@@ -6,7 +6,6 @@ import didaxis.core.change.Change.Link;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Setting;
 import didaxis.core.circuit.Subject;
-import didaxis.core.law.Law;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
@@ -56,7 +55,7 @@ public record ChangeSentence(HouseStyle style, Change change) {
         if (setting == Setting.Position.CLOSED) return label + " is closed.";
         if (setting == Setting.Fault.OUT) return label + " is taken out and leaves a gap.";
         if (setting == Setting.Fault.SHORT) return label + " is shorted: a wire lies across it.";
-        Direction way = change.direction(Law.resistance(Subject.part(label)));
+        Direction way = change.direction(Cell.resistance(Subject.part(label)));
         AmountFormat format = style.numbers();
         String to = format.exactly(Amount.of(change.part().resistance(), Quantity.RESISTANCE));
         if (way == Direction.SAME) return label + " stays as it is.";
@@ -71,7 +70,7 @@ public record ChangeSentence(HouseStyle style, Change change) {
 
     /** "the current through R1 and R2 and the voltage across R1": quantity by quantity. */
     private String of(List<Cell> cells) {
-        return cells.stream()
+        return Listed.of(cells.stream()
                 .map(Cell::quantity)
                 .distinct()
                 .map(quantity -> phrase(
@@ -80,7 +79,7 @@ public record ChangeSentence(HouseStyle style, Change change) {
                                 .filter(cell -> cell.quantity() == quantity)
                                 .map(Cell::subject)
                                 .toList()))
-                .collect(Collectors.joining(" and "));
+                .toList());
     }
 
     private String phrase(Quantity quantity, List<Subject> subjects) {
@@ -93,7 +92,7 @@ public record ChangeSentence(HouseStyle style, Change change) {
             case CURRENT -> " through ";
             default -> " of ";
         };
-        return "the " + style.terms().word(quantity) + between + listed(names);
+        return "the " + style.terms().word(quantity) + between + Listed.of(names);
     }
 
     private static String name(Subject subject) {
@@ -102,11 +101,6 @@ public record ChangeSentence(HouseStyle style, Change change) {
             case INTERNAL -> "r";
             default -> subject.id();
         };
-    }
-
-    static String listed(List<String> names) {
-        int last = names.size() - 1;
-        return last == 0 ? names.get(0) : String.join(", ", names.subList(0, last)) + " and " + names.get(last);
     }
 
     private static String goes(Direction way) {
@@ -139,12 +133,12 @@ public record ChangeSentence(HouseStyle style, Change change) {
         List<Subject> lamps = ranks.stream().flatMap(List::stream).toList();
         List<String> out = change.goneOut().stream().map(Subject::id).toList();
         List<String> sentences = new ArrayList<>();
-        if (!out.isEmpty()) sentences.add(listed(out) + (out.size() == 1 ? " goes out." : " go out."));
+        if (!out.isEmpty()) sentences.add(Listed.of(out) + (out.size() == 1 ? " goes out." : " go out."));
         add(sentences, lamps, out, Direction.INCREASES, " becomes brighter.", " become brighter.");
         add(sentences, lamps, out, Direction.DECREASES, " becomes dimmer.", " become dimmer.");
         add(sentences, lamps, out, Direction.SAME, " stays as it is.", " stay as they are.");
         List<List<String>> shining = ranks.stream()
-                .filter(rank -> change.after().value(Law.power(rank.get(0))).orElse(0) > 0)
+                .filter(rank -> change.after().value(Cell.power(rank.get(0))).orElse(0) > 0)
                 .map(rank -> rank.stream().map(Subject::id).toList())
                 .toList();
         if (lamps.size() > 1 && !shining.isEmpty()) sentences.add(brightestFirst(shining));
@@ -157,17 +151,17 @@ public record ChangeSentence(HouseStyle style, Change change) {
             return "Afterwards, brightest first: "
                     + ranks.stream().map(rank -> String.join(" = ", rank)).collect(Collectors.joining(", then ")) + ".";
         }
-        if (brightest.size() > 1) return "Afterwards " + listed(brightest) + " are equally bright.";
+        if (brightest.size() > 1) return "Afterwards " + Listed.of(brightest) + " are equally bright.";
         return "Afterwards only " + brightest.get(0) + " is lit.";
     }
 
     private void add(
             List<String> sentences, List<Subject> lamps, List<String> out, Direction way, String one, String several) {
         List<String> names = lamps.stream()
-                .filter(lamp -> change.direction(Law.power(lamp)) == way)
+                .filter(lamp -> change.direction(Cell.power(lamp)) == way)
                 .map(Subject::id)
                 .filter(name -> !out.contains(name))
                 .toList();
-        if (!names.isEmpty()) sentences.add(listed(names) + (names.size() == 1 ? one : several));
+        if (!names.isEmpty()) sentences.add(Listed.of(names) + (names.size() == 1 ? one : several));
     }
 }

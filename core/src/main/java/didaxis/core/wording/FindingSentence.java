@@ -7,7 +7,6 @@ import didaxis.core.marking.Finding;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Reading;
-import java.util.stream.Collectors;
 
 /** Says a finding in one sentence to the learner, with the numbers it used. */
 public record FindingSentence(AmountFormat format, Symbols symbols) {
@@ -52,10 +51,10 @@ public record FindingSentence(AmountFormat format, Symbols symbols) {
     }
 
     private String own(Finding.FollowThrough followed) {
-        return followed.derivation().from().entrySet().stream()
+        return Listed.of(followed.derivation().from().entrySet().stream()
                 .map(own -> symbols.text(own.getKey()) + " = "
                         + format.exactly(Amount.of(own.getValue(), own.getKey().quantity())))
-                .collect(Collectors.joining(" and "));
+                .toList());
     }
 
     private String amount(Cell cell, double si) {

@@ -7,11 +7,9 @@ import didaxis.core.circuit.Subject;
 import didaxis.core.circuit.Subjects;
 import didaxis.core.circuit.Terminals;
 import didaxis.core.formula.Span;
-import didaxis.core.law.CurrentSum;
-import didaxis.core.law.PowerSum;
+import didaxis.core.law.Law;
 import didaxis.core.law.Relation;
 import didaxis.core.law.Relations;
-import didaxis.core.law.VoltageSum;
 import didaxis.core.quantity.Amount;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -37,11 +35,11 @@ public final class CarriedChecks {
         for (Step step : deduction.steps()) carried.follow(step);
         List<Check> checks = new ArrayList<>();
         for (Relation relation : relations.all()) {
-            if (relation.law() instanceof VoltageSum) carried.add(Check.Kind.LOOP, relation, checks);
-            if (relation.law() instanceof CurrentSum) carried.add(Check.Kind.JUNCTION, relation, checks);
+            if (relation.law() == Law.VOLTAGE_SUM) carried.add(Check.Kind.LOOP, relation, checks);
+            if (relation.law() == Law.CURRENT_SUM) carried.add(Check.Kind.JUNCTION, relation, checks);
         }
         relations.all().stream()
-                .filter(relation -> relation.law() instanceof PowerSum)
+                .filter(relation -> relation.law() == Law.POWER_SUM)
                 .filter(relation -> relation.cells().get(0).subject().equals(Subject.TOTAL))
                 .reduce((one, other) -> other)
                 .ifPresent(last -> carried.add(Check.Kind.POWER, last, checks));

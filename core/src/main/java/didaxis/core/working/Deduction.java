@@ -8,7 +8,6 @@ import didaxis.core.circuit.Subjects;
 import didaxis.core.formula.Evaluation;
 import didaxis.core.formula.Formula;
 import didaxis.core.formula.FormulaCells;
-import didaxis.core.law.Law;
 import didaxis.core.law.Relation;
 import didaxis.core.law.Relations;
 import didaxis.core.quantity.Amount;
@@ -40,9 +39,10 @@ public record Deduction(List<Step> steps, Map<Cell, Double> values, Set<Cell> un
         Map<Cell, Double> givens = new LinkedHashMap<>();
         for (Subject subject : chart.rows()) {
             boolean own = subject.kind() == Subject.Kind.PART || subject.kind() == Subject.Kind.INTERNAL;
-            if (own) chart.value(Law.resistance(subject)).ifPresent(ohms -> givens.put(Law.resistance(subject), ohms));
+            if (own)
+                chart.value(Cell.resistance(subject)).ifPresent(ohms -> givens.put(Cell.resistance(subject), ohms));
         }
-        givens.put(Law.voltage(Subject.TOTAL), chart.circuit().source().emf());
+        givens.put(Cell.voltage(Subject.TOTAL), chart.circuit().source().emf());
         return givens;
     }
 

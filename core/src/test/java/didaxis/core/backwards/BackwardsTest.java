@@ -12,7 +12,6 @@ import didaxis.core.circuit.RandomCircuits;
 import didaxis.core.circuit.Setting;
 import didaxis.core.circuit.Source;
 import didaxis.core.circuit.Subject;
-import didaxis.core.law.Law;
 import didaxis.core.law.Relations;
 import didaxis.core.notation.Notation;
 import didaxis.core.quantity.Quantity;
@@ -81,7 +80,7 @@ class BackwardsTest {
         return cells;
     }
 
-    private static Backwards.Outcome work(Circuit circuit, List<Given> givens, long seed) {
+    private static Outcome work(Circuit circuit, List<Given> givens, long seed) {
         return Backwards.of(alike(circuit, seed), givens, cells(chart(circuit)));
     }
 
@@ -92,11 +91,11 @@ class BackwardsTest {
         Chart truth = chart(circuit);
         List<Cell> all = new ArrayList<>(cells(truth));
         List<Cell> settings = new ArrayList<>();
-        settings.add(Law.voltage(Subject.TOTAL));
+        settings.add(Cell.voltage(Subject.TOTAL));
         for (Part part : circuit.parts()) {
-            if (part.setting() instanceof Setting.Ohms) settings.add(Law.resistance(Subject.part(part.label())));
+            if (part.setting() instanceof Setting.Ohms) settings.add(Cell.resistance(Subject.part(part.label())));
         }
-        if (circuit.source().internalResistance() > 0) settings.add(Law.resistance(Subject.INTERNAL));
+        if (circuit.source().internalResistance() > 0) settings.add(Cell.resistance(Subject.INTERNAL));
         Collections.shuffle(settings, random);
         int cleared = 1 + random.nextInt(Math.min(4, settings.size()));
         Set<Cell> given = new LinkedHashSet<>(settings.subList(cleared, settings.size()));
@@ -107,7 +106,7 @@ class BackwardsTest {
                 .map(cell -> Given.exactly(cell, truth.value(cell).orElseThrow()))
                 .toList();
         String where = Notation.print(circuit) + " given " + given;
-        Backwards.Outcome outcome = work(circuit, givens, seed);
+        Outcome outcome = work(circuit, givens, seed);
         Statistics.collect(outcome.getClass().getSimpleName());
         // Never wrong, and hardly ever without an answer.
         Statistics.coverage(outcomes -> outcomes.check("Undecided").percentage(share -> share < 2.5));
@@ -201,23 +200,23 @@ class BackwardsTest {
         Random random = new Random(seed);
         Chart truth = chart(circuit);
         List<Given> givens = new ArrayList<>();
-        givens.add(Given.exactly(Law.voltage(Subject.TOTAL), circuit.source().emf()));
+        givens.add(Given.exactly(Cell.voltage(Subject.TOTAL), circuit.source().emf()));
         for (Part part : circuit.parts()) {
             if (part.setting() instanceof Setting.Ohms)
-                givens.add(Given.exactly(Law.resistance(Subject.part(part.label())), part.resistance()));
+                givens.add(Given.exactly(Cell.resistance(Subject.part(part.label())), part.resistance()));
         }
         Assume.that(truth.point().totalCurrent() > 0 && circuit.source().internalResistance() == 0);
         Subject spoilt = Subject.part(
                 circuit.parts().get(random.nextInt(circuit.parts().size())).label());
-        Assume.that(truth.value(Law.current(spoilt)).orElseThrow() > 0);
-        double wrong = 1.3 * truth.value(Law.current(spoilt)).orElseThrow();
-        givens.add(Given.exactly(Law.current(spoilt), wrong));
+        Assume.that(truth.value(Cell.current(spoilt)).orElseThrow() > 0);
+        double wrong = 1.3 * truth.value(Cell.current(spoilt)).orElseThrow();
+        givens.add(Given.exactly(Cell.current(spoilt), wrong));
         boolean found = work(circuit, givens, seed)
                 .match(
                         solved -> false,
                         notEnough -> false,
                         contradictory -> contradictory.disagreeing().stream()
-                                .anyMatch(given -> given.cell().equals(Law.current(spoilt))),
+                                .anyMatch(given -> given.cell().equals(Cell.current(spoilt))),
                         several -> false,
                         undecided -> false);
         assertTrue(found, () -> Notation.print(circuit) + " with " + givens);
@@ -236,9 +235,9 @@ class BackwardsTest {
     /** Every step by one law, none together. */
     private static void solvedStepByStep(String notation, String... cells) {
         Circuit circuit = Notation.circuit(notation);
-        Backwards.Outcome outcome = work(circuit, givens(circuit, cells), 5);
-        assertTrue(outcome instanceof Backwards.Outcome.Solved, () -> notation + ": " + outcome);
-        Backwards.Outcome.Solved solved = (Backwards.Outcome.Solved) outcome;
+        Outcome outcome = work(circuit, givens(circuit, cells), 5);
+        assertTrue(outcome instanceof Outcome.Solved, () -> notation + ": " + outcome);
+        Outcome.Solved solved = (Outcome.Solved) outcome;
         assertTrue(solved.deduction().steps().stream().noneMatch(step -> step.phase() == Step.Phase.TOGETHER));
         Chart truth = chart(circuit);
         for (Cell cell : cells(truth)) {
@@ -284,20 +283,19 @@ class BackwardsTest {
     @Test
     void unknownsThatNoLawGivesAloneAreSolvedTogether() {
         Circuit circuit = Notation.circuit("12 V : R1=4 + R2=6 + R3=2");
-        Backwards.Outcome outcome =
+        Outcome outcome =
                 work(circuit, givens(circuit, "R1 voltage", "R2 resistance", "R3 resistance", "total power"), 5);
-        Backwards.Outcome.Solved solved = (Backwards.Outcome.Solved) outcome;
+        Outcome.Solved solved = (Outcome.Solved) outcome;
         assertTrue(solved.deduction().steps().stream().anyMatch(step -> step.phase() == Step.Phase.TOGETHER));
-        assertEquals(4, solved.deduction().values().get(Law.resistance(Subject.part("R1"))), 1e-6);
+        assertEquals(4, solved.deduction().values().get(Cell.resistance(Subject.part("R1"))), 1e-6);
     }
 
     @Test
     void twoSolutionsAreBothTold() {
         // A load of given power behind an internal resistance: 2 Ω or 8 Ω (maximum power transfer at r lies between).
         Circuit circuit = Notation.circuit("12 V r=4 : R1=2");
-        Backwards.Outcome outcome =
-                work(circuit, givens(circuit, "R1 power", "total voltage", "internal resistance"), 5);
-        Backwards.Outcome.Several several = (Backwards.Outcome.Several) outcome;
+        Outcome outcome = work(circuit, givens(circuit, "R1 power", "total voltage", "internal resistance"), 5);
+        Outcome.Several several = (Outcome.Several) outcome;
         assertEquals(
                 List.of(2.0, 8.0),
                 several.circuits().stream()
@@ -309,8 +307,8 @@ class BackwardsTest {
     @Test
     void twoSolutionsDecadesApartAreBothTold() {
         Circuit circuit = Notation.circuit("3 V : R1=880 + R2=68k");
-        Backwards.Outcome outcome = work(circuit, givens(circuit, "R1 resistance", "R2 power", "total voltage"), 5);
-        Backwards.Outcome.Several several = (Backwards.Outcome.Several) outcome;
+        Outcome outcome = work(circuit, givens(circuit, "R1 resistance", "R2 power", "total voltage"), 5);
+        Outcome.Several several = (Outcome.Several) outcome;
         // The product of the two is R1², as for any load behind a resistance.
         assertEquals(
                 List.of(Math.round(880.0 * 880 / 68e3), 68_000L),
@@ -325,9 +323,9 @@ class BackwardsTest {
         // At most E²/4r, 9 W, wherever the load (maximum power transfer).
         Circuit circuit = Notation.circuit("12 V r=4 : R1=2");
         List<Given> givens = new ArrayList<>(givens(circuit, "total voltage", "internal resistance"));
-        Given tooMuch = Given.exactly(Law.power(Subject.part("R1")), 9.1);
+        Given tooMuch = Given.exactly(Cell.power(Subject.part("R1")), 9.1);
         givens.add(tooMuch);
-        Backwards.Outcome.Contradictory contradictory = (Backwards.Outcome.Contradictory) work(circuit, givens, 5);
+        Outcome.Contradictory contradictory = (Outcome.Contradictory) work(circuit, givens, 5);
         assertTrue(contradictory.disagreeing().contains(tooMuch));
     }
 
@@ -336,22 +334,22 @@ class BackwardsTest {
         // 12.03 V, 12.04 V and their like all have 9.1 W, the most that may be read there.
         Circuit circuit = Notation.circuit("12 V r=4 : R1=2");
         List<Given> givens = List.of(
-                new Given(Law.voltage(Subject.TOTAL), 12, 0.5),
-                new Given(Law.resistance(Subject.INTERNAL), 4, 0.05),
-                new Given(Law.power(Subject.part("R1")), 9.1, 0.05));
-        assertFalse(work(circuit, givens, 5) instanceof Backwards.Outcome.Several);
+                new Given(Cell.voltage(Subject.TOTAL), 12, 0.5),
+                new Given(Cell.resistance(Subject.INTERNAL), 4, 0.05),
+                new Given(Cell.power(Subject.part("R1")), 9.1, 0.05));
+        assertFalse(work(circuit, givens, 5) instanceof Outcome.Several);
     }
 
     @Test
     void whatIsToldBadlyContradictsNothing() {
         // 100 mΩ beside R3 is all but all that 84 kΩ leave of R123: R3 could be anything, but for its own current.
         Circuit circuit = Notation.circuit("950 V : R1=84k + (R2=0.1 || R3=83)");
-        Backwards.Outcome outcome = work(
+        Outcome outcome = work(
                 circuit,
                 givens(circuit, "R1 resistance", "R2 resistance", "total resistance", "R2 voltage", "R3 current"),
                 5);
-        Backwards.Outcome.Solved solved = (Backwards.Outcome.Solved) outcome;
-        assertEquals(83, solved.deduction().values().get(Law.resistance(Subject.part("R3"))), 83 * CLOSE);
+        Outcome.Solved solved = (Outcome.Solved) outcome;
+        assertEquals(83, solved.deduction().values().get(Cell.resistance(Subject.part("R3"))), 83 * CLOSE);
     }
 
     @Test
@@ -363,8 +361,8 @@ class BackwardsTest {
                         .map(given -> new Given(given.cell(), Math.round(100 * given.value()) / 100.0, 0.005))
                         .toList();
         Relations relations = Relations.of(chart(circuit), HouseStyle.FORGE);
-        Backwards.Outcome outcome = Backwards.of(relations, givens, cells(chart(circuit)));
-        Backwards.Outcome.Solved solved = (Backwards.Outcome.Solved) outcome;
+        Outcome outcome = Backwards.of(relations, givens, cells(chart(circuit)));
+        Outcome.Solved solved = (Outcome.Solved) outcome;
         assertEquals(7, solved.circuit().parts().get(2).resistance(), 0.05);
     }
 
@@ -373,25 +371,24 @@ class BackwardsTest {
         // 12 V / 1.33 A = 9.0226 Ω, of which R2 is 6.02 Ω: 12.0 V over 9.02 Ω is read as 1.33 A again.
         Circuit circuit = Notation.circuit("10 V : R1=1 + R2=1");
         List<Given> givens = List.of(
-                new Given(Law.voltage(Subject.TOTAL), 12, 0.05),
-                new Given(Law.resistance(Subject.part("R1")), 3, 0.005),
-                new Given(Law.current(Subject.TOTAL), 1.33, 0.005));
-        Backwards.Outcome.Solved solved = (Backwards.Outcome.Solved) work(circuit, givens, 5);
+                new Given(Cell.voltage(Subject.TOTAL), 12, 0.05),
+                new Given(Cell.resistance(Subject.part("R1")), 3, 0.005),
+                new Given(Cell.current(Subject.TOTAL), 1.33, 0.005));
+        Outcome.Solved solved = (Outcome.Solved) work(circuit, givens, 5);
         assertEquals("12 V : R1=3 + R2=6.02", Notation.print(solved.circuit()));
     }
 
     @Test
     void whatIsMissingIsNamed() {
         Circuit circuit = Notation.circuit("16 V : R1=5 + (R2=12 || R3=4)");
-        Backwards.Outcome outcome =
-                work(circuit, givens(circuit, "R1 resistance", "R2 resistance", "total voltage"), 5);
-        Backwards.Outcome.NotEnough notEnough = (Backwards.Outcome.NotEnough) outcome;
+        Outcome outcome = work(circuit, givens(circuit, "R1 resistance", "R2 resistance", "total voltage"), 5);
+        Outcome.NotEnough notEnough = (Outcome.NotEnough) outcome;
         assertTrue(notEnough.alone());
         assertTrue(notEnough
                 .wouldDo()
                 .containsAll(List.of(
-                        Law.resistance(Subject.part("R3")),
-                        Law.current(Subject.part("R1")),
-                        Law.voltage(Subject.part("R2")))));
+                        Cell.resistance(Subject.part("R3")),
+                        Cell.current(Subject.part("R1")),
+                        Cell.voltage(Subject.part("R2")))));
     }
 }

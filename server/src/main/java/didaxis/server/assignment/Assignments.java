@@ -2,7 +2,7 @@ package didaxis.server.assignment;
 
 import didaxis.server.config.JsonColumn;
 import didaxis.server.config.Problem;
-import didaxis.server.paper.QuestionContent;
+import didaxis.server.question.QuestionContent;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;

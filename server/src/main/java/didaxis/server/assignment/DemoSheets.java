@@ -1,6 +1,6 @@
 package didaxis.server.assignment;
 
-import didaxis.server.paper.QuestionContent;
+import didaxis.server.question.QuestionContent;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Component;

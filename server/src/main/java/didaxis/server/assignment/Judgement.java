@@ -7,7 +7,7 @@ import didaxis.core.style.MarkingStyle;
 import didaxis.core.wording.FindingSentence;
 import didaxis.server.circuit.CellView;
 import didaxis.server.marking.FindingView;
-import didaxis.server.paper.QuestionContent;
+import didaxis.server.question.QuestionContent;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;

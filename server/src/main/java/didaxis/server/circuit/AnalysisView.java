@@ -17,14 +17,15 @@ import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.style.HouseStyle;
+import didaxis.core.wording.ChartSentence;
+import didaxis.core.working.ChartColumns;
 import didaxis.core.working.Deduction;
+import didaxis.core.working.StyledChart;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.OptionalDouble;
-import java.util.stream.Collectors;
 
 /** All that is known of a circuit, in JSON. Numbers are SI; null where a value does not exist or is not decided. */
 public record AnalysisView(
@@ -69,7 +70,7 @@ public record AnalysisView(
 
     /** What the circuit is set up from: every resistance and the emf, printed with all its figures. */
     public record SettingView(CellView cell, String text) {
-        static List<SettingView> of(ChartedCircuit charted) {
+        static List<SettingView> of(StyledChart charted) {
             AmountFormat format = charted.style().numbers();
             return Deduction.fromResistancesAndEmf(charted.chart()).entrySet().stream()
                     .filter(setting -> setting.getValue() > 0)
@@ -80,35 +81,6 @@ public record AnalysisView(
                     .toList();
         }
     }
-
-    /**
-     * A row of the chart.
-     *
-     * @param shown the numbers as printed in the chart's columns; no entry where there is none
-     * @param condition normal, no-current, bypassed or undecided
-     */
-    public record RowView(
-            String id,
-
-            @Schema(allowableValues = {"part", "group", "internal", "external", "total"})
-            String kind,
-
-            List<String> members,
-            @Schema(types = {"number", "null"}) Double resistance,
-            @Schema(types = {"number", "null"}) Double voltage,
-            @Schema(types = {"number", "null"}) Double current,
-            @Schema(types = {"number", "null"}) Double power,
-            Map<String, String> shown,
-            String condition) {}
-
-    /** A column of the chart, in the style's order, letters and words. */
-    public record ColumnView(
-            @Schema(allowableValues = {"resistance", "voltage", "current", "power"})
-            String quantity,
-
-            String symbol,
-            String word,
-            String unit) {}
 
     public record MeterView(
             String id,
@@ -124,12 +96,12 @@ public record AnalysisView(
 
     /** Everything about a circuit in the usual style, drawn as a loop. */
     public static AnalysisView of(Chart chart, SceneView.Room room) {
-        ChartedCircuit charted = ChartedCircuit.of(chart, HouseStyle.RIDGE);
+        StyledChart charted = StyledChart.of(chart, HouseStyle.RIDGE);
         return of(charted, PlanView.USUAL.in(charted.style()), room);
     }
 
     /** Everything about a charted circuit in a house style, drawn for a room. */
-    static AnalysisView of(ChartedCircuit charted, Plan plan, SceneView.Room room) {
+    static AnalysisView of(StyledChart charted, Plan plan, SceneView.Room room) {
         Chart chart = charted.chart();
         HouseStyle style = charted.style();
         AmountFormat format = style.numbers();
@@ -140,32 +112,25 @@ public record AnalysisView(
                 ThingView.of(chart.circuit()),
                 SettingView.of(charted),
                 chart.rows().stream()
-                        .map(subject -> columns.row(charted, subject))
+                        .map(subject -> RowView.of(charted, subject, columns))
                         .toList(),
                 meters(charted, format),
                 points(charted, format),
-                columns.views(),
+                ColumnView.of(columns),
                 style.terms().whole(),
-                ChartNotes.of(chart, style),
+                ChartSentence.notes(charted),
                 Ratings.of(chart).over().stream()
                         .map(load -> load.part().label())
                         .distinct()
                         .toList(),
-                charted.checks().stream()
-                        .map(check -> check(check, columns, format))
-                        .toList(),
+                charted.checks().stream().map(check -> check(check, columns)).toList(),
                 SceneView.of(chart, style, plan, room),
                 style.name(),
                 style.carryRounded(),
                 chart.circuit().source().emf() > EXTRA_LOW_VOLTS);
     }
 
-    static Double value(Chart chart, Subject subject, Quantity quantity) {
-        OptionalDouble value = chart.value(Cell.of(subject, quantity));
-        return value.isPresent() ? value.getAsDouble() : null;
-    }
-
-    private static List<MeterView> meters(ChartedCircuit charted, AmountFormat format) {
+    private static List<MeterView> meters(StyledChart charted, AmountFormat format) {
         List<MeterView> meters = new ArrayList<>();
         Chart chart = charted.chart();
         for (Subject row : chart.rows()) {
@@ -178,17 +143,17 @@ public record AnalysisView(
         return meters;
     }
 
-    private static MeterView meter(ChartedCircuit charted, Subject meter, Quantity quantity, AmountFormat format) {
-        Double value = value(charted.chart(), meter, quantity);
+    private static MeterView meter(StyledChart charted, Subject meter, Quantity quantity, AmountFormat format) {
+        Double value = RowView.value(charted.chart(), meter, quantity);
         return new MeterView(
                 meter.id(), quantity.word(), value, print(charted.value(Cell.of(meter, quantity)), quantity, format));
     }
 
-    private static List<PointView> points(ChartedCircuit charted, AmountFormat format) {
+    private static List<PointView> points(StyledChart charted, AmountFormat format) {
         return charted.chart().subjects().readings().stream()
                 .filter(reading -> reading.kind() == Kind.POINT)
                 .map(point -> {
-                    Double potential = value(charted.chart(), point, Quantity.POTENTIAL);
+                    Double potential = RowView.value(charted.chart(), point, Quantity.POTENTIAL);
                     OptionalDouble shown = charted.value(Cell.of(point, Quantity.POTENTIAL));
                     return new PointView(point.id().substring(1), potential, print(shown, Quantity.POTENTIAL, format));
                 })
@@ -199,24 +164,8 @@ public record AnalysisView(
         return value.isEmpty() ? "not decided" : format.print(Amount.of(value.getAsDouble(), quantity));
     }
 
-    private static CheckView check(Check check, ChartColumns columns, AmountFormat format) {
+    private static CheckView check(Check check, ChartColumns columns) {
         String kind = check.kind().name().toLowerCase(Locale.ROOT).replace('_', '-');
-        String sentence = switch (check.kind()) {
-            case LOOP -> addition(check, columns.of(Quantity.VOLTAGE));
-            case JUNCTION -> addition(check, columns.of(Quantity.CURRENT));
-            case POWER -> addition(check, columns.of(Quantity.POWER));
-            case SECOND_METHOD ->
-                check.holds() ? "agrees in every part" : "differs by " + format.number(100 * check.sum()) + " %";
-        };
-        return new CheckView(kind, check.place(), check.holds(), sentence);
-    }
-
-    private static String addition(Check check, AmountFormat.Column column) {
-        String terms = check.terms().stream().map(column::print).collect(Collectors.joining(" + "));
-        boolean exact =
-                Math.abs(check.terms().stream().mapToDouble(Double::doubleValue).sum() - check.sum())
-                        <= 1e-9 * Math.abs(check.sum());
-        String equals = !check.holds() ? " ≠ " : exact ? " = " : " ≈ ";
-        return (terms.isEmpty() ? "0" : terms) + equals + column.print(check.sum()) + " " + column.unit();
+        return new CheckView(kind, check.place(), check.holds(), ChartSentence.check(check, columns));
     }
 }

@@ -4,6 +4,9 @@ import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.notation.Notation;
 import didaxis.core.solving.OperatingPoint;
+import didaxis.core.style.HouseStyle;
+import didaxis.core.wording.ChartSentence;
+import didaxis.core.working.StyledChart;
 import didaxis.server.config.Problem;
 import java.nio.charset.StandardCharsets;
 import java.util.function.Function;
@@ -44,7 +47,7 @@ public final class Circuits {
      *
      * @throws Problem if it is
      */
-    static Circuit withinLimits(Circuit circuit) {
+    public static Circuit withinLimits(Circuit circuit) {
         if (circuit.parts().size() > MOST_PARTS) {
             throw Problem.badRequest("The circuit has " + circuit.parts().size() + " parts; at most " + MOST_PARTS
                             + " are taken.")
@@ -67,14 +70,19 @@ public final class Circuits {
      */
     public static Chart chart(Circuit circuit) {
         return OperatingPoint.of(circuit).match(Chart::of, shorted -> {
-            String across = String.join(", ", shorted.across());
-            throw Problem.of(
-                            HttpStatus.UNPROCESSABLE_CONTENT,
-                            "The source is shorted by " + across
-                                    + ": without internal resistance nothing limits the current. A real"
-                                    + " battery would overheat and may burn; give the source an r, or open a switch.")
+            throw Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, ChartSentence.shorted(shorted.across()))
                     .with("reason", "shorted-source")
                     .with("across", shorted.across());
         });
+    }
+
+    /**
+     * The chart of a circuit in a style, both by their texts.
+     *
+     * @throws Problem if the circuit cannot be read, is too large or has no operating point, or there is no such style
+     */
+    public static StyledChart styled(String notation, String style) {
+        HouseStyle named = StyleView.named(style);
+        return StyledChart.of(chart(read(notation)), named);
     }
 }

@@ -66,7 +66,7 @@ public record SceneView(
         return of(scene(chart, style, plan, room));
     }
 
-    static Scene scene(Chart chart, HouseStyle style, Plan plan, Room room) {
+    public static Scene scene(Chart chart, HouseStyle style, Plan plan, Room room) {
         Set<String> carrying = chart.circuit().parts().stream()
                 .map(Part::label)
                 .filter(label -> chart.value(Cell.of(Subject.part(label), Quantity.CURRENT))
@@ -77,7 +77,7 @@ public record SceneView(
     }
 
     /** A redraw of the folding; folded resistances are printed as results are, others as they were set. */
-    static SceneView ofStage(Folding.Stage stage, HouseStyle style, Plan plan, Room room) {
+    public static SceneView ofStage(Folding.Stage stage, HouseStyle style, Plan plan, Room room) {
         Set<String> all = stage.circuit().parts().stream().map(Part::label).collect(Collectors.toSet());
         return of(draw(stage.circuit(), captions(stage.circuit(), cell -> true, all, style), plan, room));
     }

@@ -9,6 +9,7 @@ import didaxis.core.formula.Symbols;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.style.HouseStyle;
+import didaxis.core.wording.LawReason;
 import didaxis.core.working.Deduction;
 import didaxis.core.working.Step;
 import java.util.ArrayList;
@@ -34,13 +35,13 @@ public record StepView(
         String substitution,
         String result,
         String text) {
-    static List<StepView> of(Deduction deduction, HouseStyle style) {
+    public static List<StepView> of(Deduction deduction, HouseStyle style) {
         return deduction.steps().stream()
                 .map(step -> of(step, deduction, style))
                 .toList();
     }
 
-    static StepView of(Step step, Deduction deduction, HouseStyle style) {
+    public static StepView of(Step step, Deduction deduction, HouseStyle style) {
         AmountFormat format = style.numbers();
         Symbols symbols = new Symbols(style.terms());
         String result = format.print(Amount.of(step.value(), step.cell().quantity()));
@@ -57,7 +58,7 @@ public record StepView(
                 step.phase().name().toLowerCase(Locale.ROOT).replace('_', '-'),
                 CellView.of(step.cell()),
                 subjects.stream().distinct().toList(),
-                step.law().reason(style.terms()),
+                LawReason.of(step, deduction, style.terms()),
                 symbols.mathMl(step.cell()),
                 worked ? FormulaMathMl.print(step.formula(), symbols::mathMl) : "",
                 calculated

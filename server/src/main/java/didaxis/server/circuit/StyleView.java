@@ -41,7 +41,7 @@ public record StyleView(String name, List<String> traits) {
      *
      * @throws Problem if there is none of this name
      */
-    static HouseStyle named(String name) {
+    public static HouseStyle named(String name) {
         if (name == null || name.isEmpty()) return HouseStyle.PRESETS.get(0);
         return HouseStyle.named(name).orElseThrow(() -> {
             String known = String.join(

@@ -1,40 +1,27 @@
-package didaxis.server.circuit;
+package didaxis.server.file;
 
 import didaxis.core.drawing.Svg;
 import didaxis.core.notation.Netlist;
 import didaxis.core.notation.Notation;
 import didaxis.core.notation.Words;
-import didaxis.server.circuit.CircuitController.CircuitRequest;
+import didaxis.core.working.StyledChart;
+import didaxis.server.circuit.CircuitRequest;
+import didaxis.server.circuit.Circuits;
+import didaxis.server.circuit.SceneView;
+import didaxis.server.circuit.StyleView;
 import didaxis.server.config.Problem;
-import io.swagger.v3.oas.annotations.media.Schema;
+import didaxis.server.file.FileController.FileView;
+import didaxis.server.file.FileController.Opened;
+import didaxis.server.file.FileController.Opening;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.function.Function;
-import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RestController;
+import org.springframework.stereotype.Service;
 
-/** Circuits in from files and out to files. */
-@RestController
-class FileController {
+/** Writes a circuit as files, and reads what is opened. */
+@Service
+class FileService {
     private static final int MOST_BYTES = 20 * 1024;
-
-    /** A text that is a circuit's notation or a list of parts between nodes; and a style's name for a bridge. */
-    record Opening(
-            String text, @Schema(types = {"string", "null"}) String style) {}
-
-    /** What was opened: a circuit, or a bridge that is solved but does not fold. */
-    record Opened(
-            @Schema(types = {"string", "null"}) String notation,
-
-            @Schema(
-                    types = {"object", "null"},
-                    implementation = BridgeView.class)
-            BridgeView bridge) {}
-
-    /** A file to keep. */
-    record FileView(String name, String mediaType, String text) {}
 
     private static final Map<String, Function<CircuitRequest, FileView>> FILES = Map.of(
             "notation",
@@ -48,8 +35,7 @@ class FileController {
             "chart",
             request -> new FileView("chart.csv", "text/csv", ChartCsv.print(request.charted())));
 
-    @PostMapping("/api/circuits/files/{kind}")
-    FileView file(@PathVariable String kind, @RequestBody CircuitRequest request) {
+    FileView file(String kind, CircuitRequest request) {
         Function<CircuitRequest, FileView> file = FILES.get(kind);
         if (file == null)
             throw Problem.badRequest("“" + kind + "” is no kind of file; known are notation, netlist, drawing, chart.");
@@ -57,19 +43,14 @@ class FileController {
     }
 
     private static String drawing(CircuitRequest request) {
-        ChartedCircuit charted = request.charted();
+        StyledChart charted = request.charted();
         return Svg.print(
-                SceneView.scene(
-                        charted.chart(),
-                        charted.style(),
-                        request.planOrUsual().in(charted.style()),
-                        request.roomOrDesk()),
+                SceneView.scene(charted.chart(), charted.style(), request.planned(charted), request.roomOrDesk()),
                 Words.describe(charted.chart().circuit()));
     }
 
     /** A list of parts has no ':' in it, a circuit's notation has one. */
-    @PostMapping("/api/circuits/opening")
-    Opened open(@RequestBody Opening opening) {
+    Opened opened(Opening opening) {
         String text = opening.text() == null ? "" : opening.text().replace("\uFEFF", "");
         if (text.isBlank())
             throw Problem.badRequest("There is nothing in it: a circuit such as 9 V : R1=3 + R2=6, or a list of"

@@ -1,4 +1,4 @@
-package didaxis.server.circuit;
+package didaxis.server.change;
 
 import didaxis.core.change.Change;
 import didaxis.core.circuit.Cell;
@@ -6,6 +6,10 @@ import didaxis.core.circuit.Subject;
 import didaxis.core.notation.Notation;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.wording.ChangeSentence;
+import didaxis.core.working.ChartColumns;
+import didaxis.core.working.StyledChart;
+import didaxis.server.circuit.ColumnView;
+import didaxis.server.circuit.RowView;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -20,29 +24,29 @@ import java.util.Map;
  */
 public record ChangeView(
         String notation,
-        List<AnalysisView.ColumnView> columns,
+        List<ColumnView> columns,
         String wholeWord,
         List<ChangedRow> rows,
         List<ChainLink> chain,
         List<String> lamps) {
     /** A row of the chart before and after. */
-    public record ChangedRow(AnalysisView.RowView before, AnalysisView.RowView after, Map<String, String> directions) {}
+    public record ChangedRow(RowView before, RowView after, Map<String, String> directions) {}
 
     /** One link: its sentence and the rows it speaks of. */
     public record ChainLink(String sentence, List<String> rows) {}
 
-    static ChangeView of(ChartedCircuit before, ChartedCircuit after, String part) {
+    static ChangeView of(StyledChart before, StyledChart after, String part) {
         Change change = Change.of(before.chart(), after.chart(), part);
         ChartColumns columns = ChartColumns.of(before, after);
         ChangeSentence sentence = new ChangeSentence(before.style(), change);
         return new ChangeView(
                 Notation.print(after.chart().circuit()),
-                columns.views(),
+                ColumnView.of(columns),
                 before.style().terms().whole(),
                 before.chart().rows().stream()
                         .map(subject -> new ChangedRow(
-                                columns.row(before, subject),
-                                columns.row(after, subject),
+                                RowView.of(before, subject, columns),
+                                RowView.of(after, subject, columns),
                                 directions(change, subject, before)))
                         .toList(),
                 change.chain().stream()
@@ -56,7 +60,7 @@ public record ChangeView(
                 sentence.lamps());
     }
 
-    private static Map<String, String> directions(Change change, Subject subject, ChartedCircuit charted) {
+    private static Map<String, String> directions(Change change, Subject subject, StyledChart charted) {
         Map<String, String> directions = new LinkedHashMap<>();
         for (Quantity quantity : charted.style().columns()) {
             directions.put(

@@ -1,2 +1,2 @@
 /** A teacher's questions: composed, kept, changed, removed and brought back. */
-package didaxis.server.paper;
+package didaxis.server.question;

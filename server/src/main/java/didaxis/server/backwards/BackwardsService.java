@@ -1,43 +1,49 @@
-package didaxis.server.circuit;
+package didaxis.server.backwards;
 
+import didaxis.core.backwards.Backwards;
 import didaxis.core.backwards.Given;
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Subject;
 import didaxis.core.circuit.Subjects;
+import didaxis.core.quantity.Quantity;
 import didaxis.core.quantity.Reading;
 import didaxis.core.style.HouseStyle;
+import didaxis.core.working.StyledChart;
+import didaxis.server.backwards.BackwardsController.BackwardsRequest;
+import didaxis.server.backwards.BackwardsController.Known;
+import didaxis.server.circuit.Circuits;
 import didaxis.server.config.Problem;
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.springframework.http.HttpStatus;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RestController;
+import org.springframework.stereotype.Service;
 
-/** Works a circuit from what is known of it. */
-@RestController
-class BackwardsController {
+/** Reads what is known of a circuit and works from it. */
+@Service
+class BackwardsService {
     private static final double MOST_SLACK = 0.005;
 
-    /** A value as it was typed; left empty, it is not known. */
-    record Known(CellView cell, String text) {}
-
-    /** The circuit, of which only the connections count, and what is known of it. */
-    record BackwardsRequest(
-            String notation,
-            @Schema(types = {"string", "null"}) String style,
-            List<Known> known) {}
-
-    @PostMapping("/api/circuits/backwards")
-    BackwardsView work(@RequestBody BackwardsRequest request) {
+    BackwardsView work(BackwardsRequest request) {
         if (request.known() == null) throw Problem.badRequest("What is known is needed: a list of cells and texts.");
-        HouseStyle style = StyleView.named(request.style());
-        Chart chart = Circuits.chart(Circuits.read(request.notation()));
-        ChartedCircuit charted = ChartedCircuit.of(chart, style);
-        return BackwardsView.of(charted, givens(request.known(), chart, style));
+        StyledChart charted = Circuits.styled(request.notation(), request.style());
+        List<Given> givens = givens(request.known(), charted.chart(), charted.style());
+        return BackwardsView.of(charted, givens, Backwards.of(charted.relations(), givens, asked(charted)));
+    }
+
+    /** Every cell of the style's chart that some law speaks of. */
+    private static List<Cell> asked(StyledChart charted) {
+        List<Cell> asked = new ArrayList<>();
+        for (Subject subject : charted.chart().rows()) {
+            for (Quantity quantity : charted.style().columns()) {
+                Cell cell = Cell.of(subject, quantity);
+                boolean follows = !charted.relations().of(cell).isEmpty();
+                if (follows && !StyledChart.trivial(cell, charted.chart())) asked.add(cell);
+            }
+        }
+        return asked;
     }
 
     private static List<Given> givens(List<Known> known, Chart chart, HouseStyle style) {

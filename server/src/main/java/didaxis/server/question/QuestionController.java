@@ -1,4 +1,4 @@
-package didaxis.server.paper;
+package didaxis.server.question;
 
 import didaxis.server.account.SignedIn;
 import didaxis.server.circuit.CellView;

@@ -1,4 +1,4 @@
-package didaxis.server.paper;
+package didaxis.server.question;
 
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
@@ -7,7 +7,7 @@ import didaxis.core.formula.Symbols;
 import didaxis.core.law.Relations;
 import didaxis.core.notation.Notation;
 import didaxis.core.question.ChartQuestion;
-import didaxis.core.question.ChartQuestion.Flaw;
+import didaxis.core.wording.FlawSentence;
 import didaxis.server.circuit.CellView;
 import didaxis.server.circuit.Circuits;
 import didaxis.server.config.Problem;
@@ -17,7 +17,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /** What a question is made of, as it is kept: its circuit's text and what of the chart is given and asked. */
 public record QuestionContent(String title, String notation, List<CellView> given, List<AskedCell> asked) {
@@ -82,22 +81,8 @@ public record QuestionContent(String title, String notation, List<CellView> give
 
     /** What keeps it from being handed out, a sentence each. */
     public List<String> flaws() {
-        return question().flaws().stream().map(QuestionContent::sentence).toList();
-    }
-
-    private static String sentence(Flaw flaw) {
-        if (flaw instanceof Flaw.NothingAsked) return "Nothing is asked yet: turn a cell of the chart to asked.";
-        if (flaw instanceof Flaw.NoValue one) return name(one.cell()) + " has no value in this circuit.";
-        if (flaw instanceof Flaw.MarksOutOfRange one) {
-            return name(one.cell()) + " earns " + one.marks() + " marks; 1 to " + ChartQuestion.MOST_MARKS_A_CELL
-                    + " are possible.";
-        }
-        List<Cell> unreached = ((Flaw.NotEnoughGiven) flaw).unreached();
-        return "Not enough is given to find "
-                + unreached.stream().map(QuestionContent::name).collect(Collectors.joining(", ")) + ".";
-    }
-
-    private static String name(Cell cell) {
-        return Symbols.USUAL.text(cell);
+        return question().flaws().stream()
+                .map(new FlawSentence(Symbols.USUAL)::say)
+                .toList();
     }
 }

@@ -1,4 +1,4 @@
-package didaxis.server.circuit;
+package didaxis.server.file;
 
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
@@ -6,6 +6,10 @@ import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.style.HouseStyle;
+import didaxis.core.working.ChartColumns;
+import didaxis.core.working.StyledChart;
+import didaxis.server.circuit.ColumnView;
+import didaxis.server.circuit.RowView;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
@@ -23,10 +27,10 @@ import org.apache.commons.csv.CSVPrinter;
 final class ChartCsv {
     private ChartCsv() {}
 
-    static String print(ChartedCircuit charted) {
+    static String print(StyledChart charted) {
         HouseStyle style = charted.style();
         ChartColumns columns = ChartColumns.of(charted);
-        List<AnalysisView.ColumnView> heads = columns.views();
+        List<ColumnView> heads = ColumnView.of(columns);
         StringBuilder csv = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(csv, CSVFormat.RFC4180)) {
             List<String> head = new ArrayList<>(List.of("part"));
@@ -34,7 +38,7 @@ final class ChartCsv {
             head.add("condition");
             printer.printRecord(head);
             for (Subject subject : charted.chart().rows()) {
-                AnalysisView.RowView row = columns.row(charted, subject);
+                RowView row = RowView.of(charted, subject, columns);
                 String name =
                         subject.kind() == Subject.Kind.TOTAL ? style.terms().whole() : row.id();
                 List<String> line = new ArrayList<>(List.of(name));
@@ -59,13 +63,12 @@ final class ChartCsv {
     }
 
     /** A reading stands in the column of voltages: a potential is a voltage towards the negative terminal. */
-    private static List<String> reading(
-            ChartedCircuit charted, ChartColumns columns, Subject subject, Quantity quantity) {
+    private static List<String> reading(StyledChart charted, ChartColumns columns, Subject subject, Quantity quantity) {
         AmountFormat.Column voltages = columns.of(Quantity.VOLTAGE);
         OptionalDouble value = charted.value(Cell.of(subject, quantity));
         List<String> line = new ArrayList<>();
         line.add(quantity == Quantity.POTENTIAL ? "potential at " + subject.id().substring(1) : subject.id());
-        for (AnalysisView.ColumnView column : columns.views()) {
+        for (ColumnView column : ColumnView.of(columns)) {
             boolean here = column.quantity().equals(Quantity.VOLTAGE.word()) && value.isPresent();
             line.add(here ? plain(voltages.print(value.getAsDouble())) : "");
         }

@@ -1,4 +1,4 @@
-package didaxis.server.circuit;
+package didaxis.core.working;
 
 import didaxis.core.chart.Chart;
 import didaxis.core.chart.Check;
@@ -7,26 +7,24 @@ import didaxis.core.circuit.Subject;
 import didaxis.core.law.Relations;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.style.HouseStyle;
-import didaxis.core.working.CarriedChecks;
-import didaxis.core.working.Deduction;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 
-/** A circuit charted in a house style, for one request; what not every request needs is worked out when asked for. */
-public final class ChartedCircuit {
+/** A chart in a house style: what it shows in each cell, and how that is worked; worked out when it is asked for. */
+public final class StyledChart {
     private final Chart chart;
     private final HouseStyle style;
     private Relations relations;
     private Deduction working;
 
-    private ChartedCircuit(Chart chart, HouseStyle style) {
+    private StyledChart(Chart chart, HouseStyle style) {
         this.chart = chart;
         this.style = style;
     }
 
-    public static ChartedCircuit of(Chart chart, HouseStyle style) {
-        return new ChartedCircuit(chart, style);
+    public static StyledChart of(Chart chart, HouseStyle style) {
+        return new StyledChart(chart, style);
     }
 
     public Chart chart() {
@@ -63,7 +61,7 @@ public final class ChartedCircuit {
     }
 
     /** That an ideal wire has no resistance, voltage or power needs no working. */
-    static boolean trivial(Cell cell, Chart chart) {
+    public static boolean trivial(Cell cell, Chart chart) {
         boolean ideal = chart.limit(Cell.of(cell.subject(), Quantity.RESISTANCE)) == 0;
         return ideal && cell.quantity() != Quantity.CURRENT;
     }

@@ -1,4 +1,4 @@
-package didaxis.server.circuit;
+package didaxis.server.change;
 
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Part;
@@ -6,32 +6,18 @@ import didaxis.core.circuit.PartKind;
 import didaxis.core.circuit.Setting;
 import didaxis.core.compose.Composer;
 import didaxis.core.style.HouseStyle;
+import didaxis.core.working.StyledChart;
+import didaxis.server.change.ChangeController.ChangeRequest;
+import didaxis.server.circuit.Circuits;
+import didaxis.server.circuit.StyleView;
 import didaxis.server.config.Problem;
-import io.swagger.v3.oas.annotations.media.Schema;
 import org.springframework.http.HttpStatus;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RestController;
+import org.springframework.stereotype.Service;
 
-/** Asks what changes when a part is set otherwise. */
-@RestController
-class ChangeController {
-    /**
-     * @param act open or close a switch; take a part out, short it, or set its value
-     * @param text the value to set
-     */
-    record ChangeRequest(
-            String notation,
-            @Schema(types = {"string", "null"}) String style,
-            String part,
-
-            @Schema(allowableValues = {"open", "close", "out", "short", "set"})
-            String act,
-
-            @Schema(types = {"string", "null"}) String text) {}
-
-    @PostMapping("/api/circuits/change")
-    ChangeView change(@RequestBody ChangeRequest request) {
+/** The circuit before and after one act on one of its parts. */
+@Service
+class ChangeService {
+    ChangeView change(ChangeRequest request) {
         Circuit before = Circuits.read(request.notation());
         HouseStyle style = StyleView.named(request.style());
         Part part = before.parts().stream()
@@ -40,8 +26,8 @@ class ChangeController {
                 .orElseThrow(() -> Problem.badRequest("This circuit has no part “" + request.part() + "”."));
         Circuit after = after(before, part, request);
         return ChangeView.of(
-                ChartedCircuit.of(Circuits.chart(before), style),
-                ChartedCircuit.of(Circuits.chart(after), style),
+                StyledChart.of(Circuits.chart(before), style),
+                StyledChart.of(Circuits.chart(after), style),
                 part.label());
     }
 

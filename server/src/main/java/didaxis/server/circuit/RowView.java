@@ -1,0 +1,58 @@
+package didaxis.server.circuit;
+
+import didaxis.core.chart.Chart;
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Subject;
+import didaxis.core.quantity.Quantity;
+import didaxis.core.working.ChartColumns;
+import didaxis.core.working.StyledChart;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.OptionalDouble;
+
+/**
+ * A row of the chart in JSON.
+ *
+ * @param shown the numbers as printed in the chart's columns; no entry where there is none
+ * @param condition normal, no-current, bypassed or undecided
+ */
+public record RowView(
+        String id,
+
+        @Schema(allowableValues = {"part", "group", "internal", "external", "total"})
+        String kind,
+
+        List<String> members,
+        @Schema(types = {"number", "null"}) Double resistance,
+        @Schema(types = {"number", "null"}) Double voltage,
+        @Schema(types = {"number", "null"}) Double current,
+        @Schema(types = {"number", "null"}) Double power,
+        Map<String, String> shown,
+        String condition) {
+    /** A subject's row, printed in these columns. */
+    public static RowView of(StyledChart styled, Subject subject, ChartColumns columns) {
+        Chart chart = styled.chart();
+        Map<String, String> shown = new LinkedHashMap<>();
+        columns.byQuantity()
+                .forEach((quantity, column) -> styled.value(Cell.of(subject, quantity))
+                        .ifPresent(value -> shown.put(quantity.word(), column.print(value))));
+        return new RowView(
+                subject.id(),
+                subject.kind().name().toLowerCase(Locale.ROOT),
+                chart.subjects().membersOf(subject),
+                value(chart, subject, Quantity.RESISTANCE),
+                value(chart, subject, Quantity.VOLTAGE),
+                value(chart, subject, Quantity.CURRENT),
+                value(chart, subject, Quantity.POWER),
+                shown,
+                chart.condition(subject).name().toLowerCase(Locale.ROOT).replace('_', '-'));
+    }
+
+    static Double value(Chart chart, Subject subject, Quantity quantity) {
+        OptionalDouble value = chart.value(Cell.of(subject, quantity));
+        return value.isPresent() ? value.getAsDouble() : null;
+    }
+}

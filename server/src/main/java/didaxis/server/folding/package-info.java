@@ -1,0 +1,2 @@
+/** A circuit folded stage by stage, over HTTP. Uses circuit. */
+package didaxis.server.folding;
