@@ -28,18 +28,30 @@ final class School implements BeforeAllCallback {
     static final String SETUP_CODE = "kf7mwx2p";
     private static final JsonMapper JSON = new JsonMapper();
 
+    /** What fills the data folder before the application starts. */
+    interface Filling {
+        void fill(Path folder) throws Exception;
+    }
+
     private final boolean demo;
+    private final Filling filling;
     private ConfigurableApplicationContext context;
     private Path folder;
 
     School(boolean demo) {
+        this(demo, folder -> {});
+    }
+
+    School(boolean demo, Filling filling) {
         this.demo = demo;
+        this.filling = filling;
     }
 
     @Override
-    public void beforeAll(ExtensionContext extension) throws IOException {
+    public void beforeAll(ExtensionContext extension) throws Exception {
         if (context != null) return;
         folder = Files.createTempDirectory("didaxis");
+        filling.fill(folder);
         context = SpringApplication.run(
                 Application.class,
                 "--server.port=0",

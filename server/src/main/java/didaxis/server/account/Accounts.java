@@ -56,6 +56,14 @@ public class Accounts {
         }
     }
 
+    /**
+     * @throws Problem if it cannot be a sign-in name
+     */
+    public static void checkUsername(String username) {
+        if (username == null || !username.matches("[A-Za-z0-9._-]{2,40}"))
+            throw Problem.badRequest("A sign-in name is 2 to 40 letters, digits, dots, dashes or underscores.");
+    }
+
     /** The person with this name and password, if there is one. */
     public Optional<SignedIn> withPassword(String username, String password) {
         Optional<Row> row = database.sql(BY_USERNAME)
@@ -96,7 +104,7 @@ public class Accounts {
                 .param("displayName", displayName)
                 .param("role", role.word())
                 .param("hash", hash)
-                .param("now", clock.instant().toString())
+                .param("now", clock.millis())
                 .query(Long.class)
                 .optional()
                 .map(id -> new SignedIn(id, username, displayName, role));

@@ -1,22 +1,10 @@
 package didaxis.server.account;
 
-import didaxis.server.config.Problem;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.servlet.http.HttpSession;
-import java.time.Duration;
-import java.util.List;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
-import org.springframework.security.core.Authentication;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.security.core.authority.SimpleGrantedAuthority;
-import org.springframework.security.core.context.SecurityContext;
-import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.authentication.session.ChangeSessionIdAuthenticationStrategy;
-import org.springframework.security.web.context.SecurityContextRepository;
-import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -27,8 +15,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** Signing in and out, and the first visit to an empty school. */
 @RestController
 class SessionController {
-    private static final String NAME = "[A-Za-z0-9._-]{2,40}";
-
     record Credentials(String username, String password) {}
 
     record FirstTeacher(String code, String username, String displayName, String password) {}
@@ -50,108 +36,31 @@ class SessionController {
         }
     }
 
-    private final Accounts accounts;
-    private final SignInThrottle throttle;
-    private final SecurityContextRepository contexts;
-    private final CsrfTokenRepository tokens;
-    private final Passwords passwords;
-    private final SetUpCode setUpCode;
+    private final SessionService sessions;
 
-    SessionController(
-            Accounts accounts,
-            SignInThrottle throttle,
-            SecurityContextRepository contexts,
-            CsrfTokenRepository tokens,
-            Passwords passwords,
-            SetUpCode setUpCode) {
-        this.accounts = accounts;
-        this.throttle = throttle;
-        this.contexts = contexts;
-        this.tokens = tokens;
-        this.passwords = passwords;
-        this.setUpCode = setUpCode;
+    SessionController(SessionService sessions) {
+        this.sessions = sessions;
     }
 
     @GetMapping("/api/session")
     SessionView session(@AuthenticationPrincipal SignedIn me) {
-        return me == null ? new SessionView(null, null, null, accounts.none()) : SessionView.of(me);
+        return me == null ? new SessionView(null, null, null, sessions.emptySchool()) : SessionView.of(me);
     }
 
     @PostMapping("/api/session")
     SessionView signIn(@RequestBody Credentials credentials, HttpServletRequest request, HttpServletResponse response) {
-        if (credentials.username() == null || credentials.password() == null) {
-            throw Problem.badRequest("A sign-in name and a password are needed.");
-        }
-        String username = credentials.username().strip();
-        enter(username, "Too many wrong passwords.", request, response);
-        SignedIn person = accounts.withPassword(username, credentials.password())
-                .orElseThrow(() ->
-                        Problem.of(HttpStatus.UNAUTHORIZED, "This sign-in name and password do not belong together."));
-        throttle.succeeded(username, request.getRemoteAddr());
-        return begin(person, request, response);
-    }
-
-    /** Counts a try for a name; refused while it must wait. */
-    private void enter(String name, String why, HttpServletRequest request, HttpServletResponse response) {
-        Duration wait = throttle.enter(name, request.getRemoteAddr());
-        if (wait.isZero()) return;
-        long seconds = wait.toSeconds() + 1;
-        response.setHeader("Retry-After", String.valueOf(seconds));
-        throw Problem.of(HttpStatus.TOO_MANY_REQUESTS, why + " Try again in " + seconds + " seconds.");
+        return SessionView.of(sessions.signIn(credentials, request, response));
     }
 
     @PostMapping("/api/first-teacher")
     SessionView firstTeacher(
             @RequestBody FirstTeacher teacher, HttpServletRequest request, HttpServletResponse response) {
-        if (!accounts.none()) throw firstThere();
-        if (teacher.username() == null || !teacher.username().matches(NAME)) {
-            throw Problem.badRequest("A sign-in name is 2 to 40 letters, digits, dots, dashes or underscores.");
-        }
-        if (teacher.displayName() == null
-                || teacher.displayName().isBlank()
-                || teacher.displayName().length() > 80) {
-            throw Problem.badRequest("A name to show is needed, of at most 80 characters.");
-        }
-        passwords.check(teacher.password());
-        // No sign-in name has a space in it.
-        enter("set-up code", "Too many wrong codes.", request, response);
-        if (!setUpCode.is(teacher.code())) {
-            throw Problem.of(
-                            HttpStatus.FORBIDDEN,
-                            "This is not the set-up code. It stands in the terminal where Didaxis was started.")
-                    .with("field", "code");
-        }
-        SignedIn first = accounts.createFirst(
-                        teacher.username(), teacher.displayName().strip(), passwords.hash(teacher.password()))
-                .orElseThrow(SessionController::firstThere);
-        return begin(first, request, response);
-    }
-
-    private static Problem firstThere() {
-        return Problem.of(HttpStatus.CONFLICT, "This school has its first teacher already: sign in.");
+        return SessionView.of(sessions.firstTeacher(teacher, request, response));
     }
 
     @DeleteMapping("/api/session")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void signOut(HttpServletRequest request) {
-        HttpSession session = request.getSession(false);
-        if (session != null) session.invalidate();
-        SecurityContextHolder.clearContext();
-    }
-
-    private SessionView begin(SignedIn person, HttpServletRequest request, HttpServletResponse response) {
-        Authentication authentication = UsernamePasswordAuthenticationToken.authenticated(
-                person,
-                null,
-                List.of(new SimpleGrantedAuthority("ROLE_" + person.role().name())));
-        request.getSession(true);
-        new ChangeSessionIdAuthenticationStrategy().onAuthentication(authentication, request, response);
-        SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(authentication);
-        SecurityContextHolder.setContext(context);
-        contexts.saveContext(context, request, response);
-        // A token that was planted before signing in is of no use after it.
-        tokens.saveToken(tokens.generateToken(request), request, response);
-        return SessionView.of(person);
+        sessions.signOut(request);
     }
 }

@@ -52,7 +52,7 @@ public class Assignments {
         this.clock = clock;
     }
 
-    /** What was handed out to a class; {@code releasedAt} is empty until findings may be seen. */
+    /** What was handed out to a class; {@code released} is whether findings may be seen. */
     public record Assignment(
             long id,
             long classroomId,
@@ -60,11 +60,7 @@ public class Assignments {
             QuestionContent content,
             Instant handedOutAt,
             Instant dueAt,
-            String releasedAt) {
-        public boolean released() {
-            return !releasedAt.isEmpty();
-        }
-
+            boolean released) {
         int total() {
             return content.asked().stream()
                     .mapToInt(QuestionContent.AskedCell::marks)
@@ -78,15 +74,14 @@ public class Assignments {
                 row.getString("notation"),
                 json.read(row.getString("given"), new TypeReference<>() {}),
                 json.read(row.getString("asked"), new TypeReference<>() {}));
-        String released = row.getString("released_at");
         return new Assignment(
                 row.getLong("id"),
                 row.getLong("classroom_id"),
                 row.getString("classroom"),
                 content,
-                Instant.parse(row.getString("handed_out_at")),
-                Instant.parse(row.getString("due_at")),
-                released == null ? "" : released);
+                Instant.ofEpochMilli(row.getLong("handed_out_at")),
+                Instant.ofEpochMilli(row.getLong("due_at")),
+                row.getObject("released_at") != null);
     }
 
     /** Hands a copy of a question to a class and says its id. */
@@ -98,8 +93,8 @@ public class Assignments {
                 .param("notation", content.notation())
                 .param("given", json.write(content.given()))
                 .param("asked", json.write(content.asked()))
-                .param("now", clock.instant().toString())
-                .param("due", due.toString())
+                .param("now", clock.millis())
+                .param("due", due.toEpochMilli())
                 .query(Long.class)
                 .single();
     }
@@ -148,9 +143,6 @@ public class Assignments {
 
     /** Lets learners see what came of it; a second time changes nothing. */
     void release(long id) {
-        database.sql(RELEASE)
-                .param("now", clock.instant().toString())
-                .param("id", id)
-                .update();
+        database.sql(RELEASE).param("now", clock.millis()).param("id", id).update();
     }
 }

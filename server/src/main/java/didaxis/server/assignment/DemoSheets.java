@@ -16,8 +16,7 @@ public class DemoSheets {
 
     public void send(long assignment, long learner, QuestionContent content, String... typed) {
         List<Sheets.Answer> answers = answers(content, typed);
-        Judgement judgement = Judgement.of(content, answers);
-        sheets.send(assignment, learner, answers, judgement.findings(), judgement.marks());
+        sheets.send(assignment, learner, answers, Judgement.of(content, answers));
     }
 
     public void begin(long assignment, long learner, QuestionContent content, String... typed) {

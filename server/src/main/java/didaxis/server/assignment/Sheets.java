@@ -2,7 +2,6 @@ package didaxis.server.assignment;
 
 import didaxis.server.circuit.CellView;
 import didaxis.server.config.JsonColumn;
-import didaxis.server.marking.FindingView;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
@@ -60,7 +59,7 @@ class Sheets {
 
     record Draft(List<Answer> answers, int revision, Instant keptAt) {}
 
-    record Submission(long learnerId, List<Answer> answers, List<FindingView> findings, int marks, Instant sentAt) {}
+    record Submission(long learnerId, List<Answer> answers, List<StoredFinding> findings, int marks, Instant sentAt) {}
 
     Optional<Draft> draft(long assignment, long learner) {
         return database.sql(DRAFT)
@@ -69,7 +68,7 @@ class Sheets {
                 .query((row, number) -> new Draft(
                         json.read(row.getString("answers"), new TypeReference<>() {}),
                         row.getInt("revision"),
-                        Instant.parse(row.getString("kept_at"))))
+                        Instant.ofEpochMilli(row.getLong("kept_at"))))
                 .optional();
     }
 
@@ -86,7 +85,7 @@ class Sheets {
                         .param("learner", learner)
                         .param("answers", json.write(answers))
                         .param("revision", revision)
-                        .param("now", clock.instant().toString())
+                        .param("now", clock.millis())
                         .update()
                 == 1;
     }
@@ -97,7 +96,7 @@ class Sheets {
                 json.read(row.getString("answers"), new TypeReference<>() {}),
                 json.read(row.getString("findings"), new TypeReference<>() {}),
                 row.getInt("marks"),
-                Instant.parse(row.getString("sent_at")));
+                Instant.ofEpochMilli(row.getLong("sent_at")));
     }
 
     Optional<Submission> submission(long assignment, long learner) {
@@ -116,14 +115,18 @@ class Sheets {
     }
 
     /** Keeps a submission; one that is there already stays as it is. */
-    void send(long assignment, long learner, List<Answer> answers, List<FindingView> findings, int marks) {
+    void send(long assignment, long learner, List<Answer> answers, Judgement judgement) {
         database.sql(SEND)
                 .param("assignment", assignment)
                 .param("learner", learner)
                 .param("answers", json.write(answers))
-                .param("findings", json.write(findings))
-                .param("marks", marks)
-                .param("now", clock.instant().toString())
+                .param(
+                        "findings",
+                        json.write(judgement.findings().stream()
+                                .map(StoredFinding::of)
+                                .toList()))
+                .param("marks", judgement.marks())
+                .param("now", clock.millis())
                 .update();
     }
 

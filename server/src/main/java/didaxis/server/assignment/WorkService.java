@@ -3,7 +3,12 @@ package didaxis.server.assignment;
 import didaxis.server.assignment.Assignments.Assignment;
 import didaxis.server.assignment.Sheets.Answer;
 import didaxis.server.circuit.CellView;
+import didaxis.server.circuit.SceneView;
 import didaxis.server.config.Problem;
+import didaxis.server.config.Transactions;
+import didaxis.server.marking.FindingView;
+import didaxis.server.question.QuestionContent;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -13,8 +18,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * A learner's doings on a sheet. What is slow, reading and marking, is done between two transactions: one that only reads
@@ -24,30 +27,90 @@ import org.springframework.transaction.support.TransactionTemplate;
 class WorkService {
     private static final int LONGEST_ANSWER = 200;
 
+    /** One assignment in the list of a learner's work; marks are null until it was handed back. */
+    record WorkSummary(
+            long id,
+            String title,
+            String classroom,
+            Instant dueAt,
+
+            @Schema(allowableValues = {"not-begun", "working", "sent"})
+            String state,
+
+            boolean released,
+            @Schema(types = {"integer", "null"}) Integer marks,
+            int total) {}
+
+    /** What came of a sheet, once it was handed back. */
+    record FeedbackView(SheetView sheet, int marks, List<FindingView> findings) {}
+
     private final Assignments assignments;
     private final Sheets sheets;
-    private final TransactionTemplate reading;
-    private final TransactionTemplate writing;
+    private final Transactions transactions;
 
-    WorkService(Assignments assignments, Sheets sheets, PlatformTransactionManager transactions) {
+    WorkService(Assignments assignments, Sheets sheets, Transactions transactions) {
         this.assignments = assignments;
         this.sheets = sheets;
-        this.reading = new TransactionTemplate(transactions);
-        this.reading.setReadOnly(true);
-        this.writing = new TransactionTemplate(transactions);
+        this.transactions = transactions;
     }
 
-    LearnerState state(long assignment, long learner) {
-        return LearnerState.of(sheets.draft(assignment, learner), sheets.submission(assignment, learner));
+    List<WorkSummary> all(long learner) {
+        return transactions.read(() -> assignments.ofLearner(learner).stream()
+                .map(one -> summary(one, learner))
+                .toList());
+    }
+
+    private WorkSummary summary(Assignment assignment, long learner) {
+        Optional<Sheets.Submission> sent = sheets.submission(assignment.id(), learner);
+        LearnerState state = LearnerState.of(sheets.draft(assignment.id(), learner), sent);
+        return new WorkSummary(
+                assignment.id(),
+                assignment.content().title(),
+                assignment.classroom(),
+                assignment.dueAt(),
+                state.word(),
+                assignment.released(),
+                assignment.released() ? sent.map(Sheets.Submission::marks).orElse(0) : null,
+                assignment.total());
+    }
+
+    /** A learner's sheet as the database has it. */
+    private record Own(Assignment assignment, LearnerState state, Optional<Sheets.Submission> sent) {}
+
+    private Own own(long id, long learner) {
+        return transactions.read(() -> {
+            Assignment assignment = assignments.ofLearner(id, learner);
+            Optional<Sheets.Submission> sent = sheets.submission(id, learner);
+            return new Own(assignment, LearnerState.of(sheets.draft(id, learner), sent), sent);
+        });
+    }
+
+    SheetView sheet(long id, long learner, SceneView.Room room) {
+        Own own = own(id, learner);
+        return SheetView.of(own.assignment(), own.state(), room);
+    }
+
+    FeedbackView feedback(long id, long learner, SceneView.Room room) {
+        Own own = own(id, learner);
+        if (!own.assignment().released()) {
+            throw Problem.of(HttpStatus.CONFLICT, "Your teacher has not handed this back yet.")
+                    .with("reason", "not-released");
+        }
+        SheetView sheet = SheetView.of(own.assignment(), own.state(), room);
+        QuestionContent content = own.assignment().content();
+        return own.sent()
+                .map(sent -> new FeedbackView(sheet, sent.marks(), Judgement.views(content, sent)))
+                .orElseGet(() -> new FeedbackView(
+                        sheet, 0, Judgement.of(content, List.of()).views()));
     }
 
     record Kept(int revision, Instant keptAt, List<SheetView.ReadingView> readings) {}
 
     /** Keeps a draft written on top of a revision. */
     Kept keep(long id, long learner, List<Answer> answers, int revision) {
-        Assignment before = reading.execute(status -> assignments.ofLearner(id, learner));
+        Assignment before = transactions.read(() -> assignments.ofLearner(id, learner));
         List<Answer> own = checked(before, answers);
-        Sheets.Draft draft = writing.execute(status -> {
+        Sheets.Draft draft = transactions.write(() -> {
             refuseIfReleased(assignments.ofLearner(id, learner));
             if (sheets.submission(id, learner).isPresent()) {
                 throw Problem.of(HttpStatus.CONFLICT, "This sheet has been sent already.")
@@ -68,18 +131,18 @@ class WorkService {
 
     /** Sends a sheet; sending again changes nothing and says when it was sent. */
     Sent send(long id, long learner, List<Answer> answers) {
-        Assignment before = reading.execute(status -> assignments.ofLearner(id, learner));
-        Optional<Sheets.Submission> sent = reading.execute(status -> sheets.submission(id, learner));
+        Assignment before = transactions.read(() -> assignments.ofLearner(id, learner));
+        Optional<Sheets.Submission> sent = transactions.read(() -> sheets.submission(id, learner));
         if (sent.isEmpty()) {
             refuseIfReleased(before);
             List<Answer> own = checked(before, answers);
             Judgement judgement = Judgement.of(before.content(), own);
-            writing.executeWithoutResult(status -> {
+            transactions.write(() -> {
                 boolean already = sheets.submission(id, learner).isPresent();
                 if (!already) refuseIfReleased(assignments.ofLearner(id, learner));
-                sheets.send(id, learner, own, judgement.findings(), judgement.marks());
+                sheets.send(id, learner, own, judgement);
             });
-            sent = reading.execute(status -> sheets.submission(id, learner));
+            sent = transactions.read(() -> sheets.submission(id, learner));
         }
         Instant sentAt = sent.orElseThrow().sentAt();
         return new Sent(sentAt, sentAt.isAfter(before.dueAt()));

@@ -76,7 +76,7 @@ public class Classrooms {
         return database.sql(INSERT)
                 .param("teacher", teacher)
                 .param("name", name)
-                .param("now", clock.instant().toString())
+                .param("now", clock.millis())
                 .query(Long.class)
                 .single();
     }

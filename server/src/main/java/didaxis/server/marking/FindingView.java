@@ -1,6 +1,5 @@
 package didaxis.server.marking;
 
-import didaxis.core.circuit.Cell;
 import didaxis.core.marking.Derivation;
 import didaxis.core.marking.Finding;
 import didaxis.core.quantity.Reading;
@@ -77,15 +76,5 @@ public record FindingView(
 
     private static List<CellView> from(Derivation derivation) {
         return derivation.from().keySet().stream().map(CellView::of).toList();
-    }
-
-    /** Whether the answer earns its marks. */
-    public boolean earns() {
-        return finding.equals("right") || finding.equals("follow-through");
-    }
-
-    /** The cell it speaks of. */
-    public boolean isOf(Cell one) {
-        return cell.equals(CellView.of(one));
     }
 }

@@ -5,6 +5,7 @@ import didaxis.server.config.Problem;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -44,7 +45,7 @@ public class Questions {
     }
 
     /** A kept question. */
-    public record Kept(long id, QuestionContent content, String updatedAt) {}
+    public record Kept(long id, QuestionContent content, Instant updatedAt) {}
 
     private Kept map(ResultSet row, int number) throws SQLException {
         QuestionContent content = new QuestionContent(
@@ -52,7 +53,7 @@ public class Questions {
                 row.getString("notation"),
                 json.read(row.getString("given"), new TypeReference<>() {}),
                 json.read(row.getString("asked"), new TypeReference<>() {}));
-        return new Kept(row.getLong("id"), content, row.getString("updated_at"));
+        return new Kept(row.getLong("id"), content, Instant.ofEpochMilli(row.getLong("updated_at")));
     }
 
     List<Kept> of(long owner) {
@@ -84,14 +85,14 @@ public class Questions {
     }
 
     void remove(long id, long owner) {
-        setRemoved(id, owner, clock.instant().toString());
+        setRemoved(id, owner, clock.millis());
     }
 
     void bringBack(long id, long owner) {
         setRemoved(id, owner, null);
     }
 
-    private void setRemoved(long id, long owner, String removed) {
+    private void setRemoved(long id, long owner, Long removed) {
         int rows = database.sql(SET_REMOVED)
                 .param("removed", removed)
                 .param("id", id)
@@ -106,6 +107,6 @@ public class Questions {
                 .param("notation", content.notation())
                 .param("given", json.write(content.given()))
                 .param("asked", json.write(content.asked()))
-                .param("now", clock.instant().toString());
+                .param("now", clock.millis());
     }
 }

@@ -1,7 +1,10 @@
 package didaxis.server.shelf;
 
 import didaxis.server.config.Problem;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -38,10 +41,18 @@ public class Shelf {
     }
 
     /** A circuit under a name. */
-    record ShelfCircuit(long id, String name, String notation, String updatedAt) {}
+    record ShelfCircuit(long id, String name, String notation, Instant updatedAt) {
+        static ShelfCircuit map(ResultSet row, int number) throws SQLException {
+            return new ShelfCircuit(
+                    row.getLong("id"),
+                    row.getString("name"),
+                    row.getString("notation"),
+                    Instant.ofEpochMilli(row.getLong("updated_at")));
+        }
+    }
 
     List<ShelfCircuit> of(long owner) {
-        return database.sql(OWN).param("owner", owner).query(ShelfCircuit.class).list();
+        return database.sql(OWN).param("owner", owner).query(ShelfCircuit::map).list();
     }
 
     /**
@@ -53,7 +64,7 @@ public class Shelf {
         return database.sql(ONE)
                 .param("id", id)
                 .param("owner", owner)
-                .query(ShelfCircuit.class)
+                .query(ShelfCircuit::map)
                 .optional()
                 .orElseThrow(() -> Problem.notFound("circuit"));
     }
@@ -75,14 +86,14 @@ public class Shelf {
     }
 
     void remove(long id, long owner) {
-        setRemoved(id, owner, clock.instant().toString());
+        setRemoved(id, owner, clock.millis());
     }
 
     void bringBack(long id, long owner) {
         setRemoved(id, owner, null);
     }
 
-    private void setRemoved(long id, long owner, String removed) {
+    private void setRemoved(long id, long owner, Long removed) {
         int rows = database.sql(SET_REMOVED)
                 .param("removed", removed)
                 .param("id", id)
@@ -92,9 +103,6 @@ public class Shelf {
     }
 
     private JdbcClient.StatementSpec filled(String sql, String name, String notation) {
-        return database.sql(sql)
-                .param("name", name)
-                .param("notation", notation)
-                .param("now", clock.instant().toString());
+        return database.sql(sql).param("name", name).param("notation", notation).param("now", clock.millis());
     }
 }
