@@ -24,7 +24,12 @@ const sheet = {
   keptAt: '2026-01-01T08:00:00Z',
   sentAt: null,
   marks: 2,
-  words: 'R1 and R2 in series',
+  wordList: [
+    { depth: 0, text: 'source with emf E' },
+    { depth: 0, text: 'the network: R1 and R2, in series' },
+    { depth: 1, text: 'R1' },
+    { depth: 1, text: 'R2' },
+  ],
   scene: { width: 100, height: 100, lines: [], circles: [], texts: [], areas: [] },
   given: [],
   boxes: [box('R1', '2'), box('R2')],
@@ -118,4 +123,11 @@ test('a sheet is sent when the learner says so, with all that was typed; what go
   expect(`${last.method} ${last.path}`).toBe('POST /api/my/work/7/submission')
   expect(last.body.answers.map(({ text }) => text)).toEqual(['2', '0.5'])
   expect(document.querySelector<HTMLInputElement>('input[data-box]')!.readOnly).toBe(true)
+})
+
+test('who does not see the drawing hears the circuit as a nested list', async () => {
+  await open()
+  const network = screen.getByText('the network: R1 and R2, in series')
+  expect([...network.querySelectorAll('li')].map((line) => line.textContent)).toEqual(['R1', 'R2'])
+  expect(screen.getByRole('img', { name: /described in the list/ })).toBeTruthy()
 })

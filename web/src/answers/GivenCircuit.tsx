@@ -1,5 +1,6 @@
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
+import { CircuitWords } from '../ui/CircuitWords'
 import { Drawing } from '../ui/Drawing'
 import paper from '../ui/Drawing.module.css'
 import { Formula } from '../ui/Formula'
@@ -17,7 +18,8 @@ export function GivenCircuit({ sheet, progress }: GivenCircuitProps) {
   return (
     <div className={classes.circuit}>
       <div className={`${classes.paper} ${paper.paper}`}>
-        <Drawing scene={sheet.scene} words={sheet.words} />
+        <Drawing scene={sheet.scene} words={t('drawing.described')} />
+        <CircuitWords lines={sheet.wordList} />
       </div>
       <div className={classes.progress} aria-hidden>
         <div style={{ width: `${Math.round(progress * 100)}%` }} />

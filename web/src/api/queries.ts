@@ -46,12 +46,12 @@ export const foldingQuery = (request: CircuitRequest) =>
     structuralSharing: false,
   })
 
-/** Redraws of a long folding, from a stage on; the first come with the folding itself. */
-export const scenesQuery = (circuit: CircuitRequest, from: number) =>
+/** Later stages of a long folding, from one on; the first come with the folding itself. */
+export const stagesQuery = (circuit: CircuitRequest, from: number) =>
   queryOptions({
     queryKey: ['folding', circuit, from],
     queryFn: ({ signal }) =>
-      body(client.POST('/api/circuits/folding/scenes', { body: { circuit, from }, signal })),
+      body(client.POST('/api/circuits/folding/stages', { body: { circuit, from }, signal })),
     staleTime: Infinity,
     structuralSharing: false,
   })

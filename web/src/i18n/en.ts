@@ -61,15 +61,19 @@ export const en = {
     over: 'over its rating',
     carried: 'Rounded values were carried on; the checks allow for it.',
     hint: 'click, or keys g a w',
-    checks: 'Checks and readings',
-    reads: '{{id}} reads',
-    pointAt: 'potential {{id}}',
+    checks: 'Checks',
+    point: 'point {{name}}',
+    potential: 'potential',
     none: { normal: '–', 'no-current': 'open', bypassed: 'bypassed', undecided: 'undecided' },
     onPaperOnly:
       'On paper only: this source is above extra-low voltage. Do not build it; mains and fixed wiring are for licensed people under local codes.',
   },
   check: { loop: 'loop', junction: 'junction', power: 'power', 'second-method': 'second method' },
+  drawing: { described: 'Circuit; described in the list that follows' },
   change: {
+    why: 'Why the {{quantity}} of {{subject}} changes:',
+    all: 'show all reasons',
+    cell: '{{quantity}} of {{subject}}: {{before}}, then {{after}}, {{way}}',
     part: 'If',
     act: 'is',
     value: 'to',
@@ -119,6 +123,7 @@ export const en = {
     file: {
       notation: 'Line of text',
       netlist: 'List of parts and nodes',
+      spice: 'SPICE deck for a simulator',
       drawing: 'Drawing (SVG)',
       chart: 'Chart (CSV)',
     },
@@ -214,6 +219,7 @@ export const en = {
   },
   fold: {
     strip: 'Stages of folding',
+    stage: 'stage {{place}}',
     band: 'The stage in hand',
     fold: 'Fold ›',
     unfold: '‹ Unfold',

@@ -5,6 +5,7 @@ import { useTranslation } from 'react-i18next'
 import { Link, useParams } from 'react-router'
 import type { Schemas } from '../api/client'
 import { sheetQuery } from '../api/queries'
+import { CircuitWords } from '../ui/CircuitWords'
 import { Drawing } from '../ui/Drawing'
 import paper from '../ui/Drawing.module.css'
 import { Failed } from '../ui/Failed'
@@ -64,7 +65,8 @@ export default function LearnerSheet() {
         </section>
         <section>
           <div className={`${classes.drawing} ${paper.paper}`}>
-            <Drawing scene={analysis.scene} words={analysis.words} selected={new Set(members)} />
+            <CircuitWords lines={analysis.wordList} />
+            <Drawing scene={analysis.scene} words={t('drawing.described')} selected={new Set(members)} />
           </div>
           <Title order={2} mt="md" mb={4}>
             {t('sheet.trueChart')}

@@ -4,7 +4,7 @@ import type { Schemas } from '../api/client'
 import classes from './ChartFrame.module.css'
 import { SubjectName } from './SubjectName'
 
-type Analysis = Pick<Schemas['AnalysisView'], 'rows' | 'columns' | 'wholeWord'>
+type Analysis = Pick<Schemas['AnalysisView'], 'rows' | 'columns' | 'wholeWord'> & { readings?: Row[] }
 export type Row = Schemas['RowView']
 export type Column = Schemas['ColumnView']
 
@@ -21,11 +21,17 @@ interface ChartFrameProps {
   cell: (row: Row, column: Column) => ReactNode
 }
 
+/** What a row has in a column: a point's potential stands among the voltages. */
+export const quantityIn = (row: Row, column: Column): Schemas['CellView']['quantity'] =>
+  row.kind === 'point' && column.quantity === 'voltage' ? 'potential' : column.quantity
+
+const LABELLED = ['part', 'group', 'voltmeter']
+
 /** The chart's lines, letters and names; what stands in a cell is up to who uses it. */
 export function ChartFrame({ analysis, selected, lit, onSelect, over, cell }: ChartFrameProps) {
   const { t } = useTranslation()
   const name = (row: Row) =>
-    row.kind === 'part' || row.kind === 'group' ? (
+    LABELLED.includes(row.kind) ? (
       <>
         <SubjectName id={row.id} />
         {over?.includes(row.id) && (
@@ -37,13 +43,15 @@ export function ChartFrame({ analysis, selected, lit, onSelect, over, cell }: Ch
       </>
     ) : row.kind === 'total' ? (
       analysis.wholeWord
+    ) : row.kind === 'point' ? (
+      t('chart.point', { name: row.id.slice(1) })
     ) : (
       t(`chart.${row.kind}`)
     )
   const rowClass = (row: Row) =>
     [row.id === selected && classes.inHand, lit?.has(row.id) && classes.lit].filter(Boolean).join(' ')
   return (
-    <table className={classes.chart} data-dense={analysis.rows.length > 9}>
+    <table className={classes.chart} data-dense={analysis.rows.length + (analysis.readings?.length ?? 0) > 9}>
       <caption className={classes.caption}>
         {t('chart.caption', { columns: analysis.columns.map((column) => column.word).join(', ') })}
       </caption>
@@ -61,7 +69,7 @@ export function ChartFrame({ analysis, selected, lit, onSelect, over, cell }: Ch
         </tr>
       </thead>
       <tbody>
-        {analysis.rows.map((row) => (
+        {[...analysis.rows, ...(analysis.readings ?? [])].map((row) => (
           <tr
             key={row.id}
             data-row={row.id}

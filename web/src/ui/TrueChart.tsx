@@ -1,7 +1,9 @@
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
-import { ChartFrame } from './ChartFrame'
+import { ChartFrame, quantityIn } from './ChartFrame'
 import classes from './ChartFrame.module.css'
+
+const isReading = (row: Schemas['RowView']) => row.kind === 'voltmeter' || row.kind === 'point'
 
 /** The chart to read, not to turn. */
 export function TrueChart({
@@ -20,7 +22,7 @@ export function TrueChart({
       over={analysis.overRated}
       cell={(row, column) => (
         <span className={classes.value}>
-          {row.shown[column.quantity] ?? t(`chart.none.${row.condition}`)}
+          {row.shown[quantityIn(row, column)] ?? t(`chart.none.${isReading(row) ? 'normal' : row.condition}`)}
         </span>
       )}
     />

@@ -50,8 +50,8 @@ export function Bench({ notation: first, question }: BenchProps) {
   const { analysis, problem, stages } = worked
   // The drawing is painted first; its numbers follow in the next frame.
   const numbers = useAfterPaint(analysis)
-  const { stage, direction } = place.notation === notation && stages[place.stage] ? place : START
-  const [uses, setUses] = useUses(numbers?.rows, question)
+  const { stage, direction } = place.notation === notation && place.stage < stages.length ? place : START
+  const [uses, setUses] = useUses(numbers, question)
   // The address follows when the typing rests; each change of it is a walk through the router.
   const toAddress = useDebouncedCallback((circuit: string) => view.set({ circuit }), ADDRESS_PAUSE_MS)
   useDidUpdate(() => {
@@ -59,6 +59,7 @@ export function Bench({ notation: first, question }: BenchProps) {
   }, [notation])
   const composer = useComposer({
     notation: history.now,
+    style: view.style,
     inHand: inHand || 'source',
     onEdited: (edited) => {
       setHistory((now) => changed(now, edited.notation))
@@ -96,16 +97,17 @@ export function Bench({ notation: first, question }: BenchProps) {
             />
           }
           view={view}
-          request={worked.stagesRequest}
           analysis={analysis}
           stale={!!problem}
           stages={stages}
+          onSeen={worked.see}
           staleStages={worked.staleStages}
           stage={stage}
           direction={direction}
-          onStage={(to) =>
+          onStage={(to) => {
+            worked.see(to)
             setPlace({ notation, stage: to, direction: to >= stage ? 'folding' : 'unfolding' })
-          }
+          }}
           inHand={inHand}
           onInHand={setInHand}
           onAct={composer}
@@ -173,7 +175,12 @@ export function Bench({ notation: first, question }: BenchProps) {
               {t('workbench.stale')}
             </Text>
           )}
-          <QuestionBar notation={notation} uses={uses} question={question} ready={!problem && !!analysis} />
+          <QuestionBar
+            notation={analysis?.notation ?? notation}
+            uses={uses}
+            question={question}
+            ready={!problem && !!analysis}
+          />
         </section>
       </div>
     </>

@@ -24,6 +24,7 @@ const analysis = {
     { name: 'S1', kind: 'switch', setting: 'closed' },
     { name: 'R1', kind: 'resistor', setting: '4' },
   ],
+  wordList: [],
   rows: [
     { id: 'R1', kind: 'part', members: ['R1'] },
     { id: 'external', kind: 'group', members: ['S1', 'R1'] },
@@ -42,10 +43,10 @@ function Bench() {
     <Board
       circuit={null}
       view={view}
-      request={{ notation: '9 V : S1 + R1=4' }}
       analysis={analysis}
       stale={false}
       stages={stages}
+      onSeen={() => undefined}
       staleStages={false}
       stage={0}
       direction="folding"

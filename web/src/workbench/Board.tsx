@@ -4,7 +4,8 @@ import { useQuery } from '@tanstack/react-query'
 import { useRef, useState, type KeyboardEvent, type ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
-import { pairQuery, type CircuitRequest } from '../api/queries'
+import { pairQuery } from '../api/queries'
+import { CircuitWords } from '../ui/CircuitWords'
 import { Drawing } from '../ui/Drawing'
 import paper from '../ui/Drawing.module.css'
 import { BoardTools } from './BoardTools'
@@ -17,19 +18,19 @@ import { StageBand } from './StageBand'
 import type { Direction } from './stages'
 import type { BenchView } from './useBenchView'
 import type { Act } from './useComposer'
-import { useScenes } from './useScenes'
+import type { Stages } from './useStages'
 
 interface BoardProps {
   /** What is done with the circuit as a whole. */
   circuit: ReactNode
   view: BenchView
-  /** What the stages were asked for with. */
-  request: CircuitRequest
   /** Missing while no circuit can be read. */
   analysis?: Schemas['AnalysisView']
   /** Whether it is of the last circuit that could be read. */
   stale: boolean
-  stages: Schemas['StageView'][]
+  stages: Stages
+  /** Called when a stage that is not there yet comes into sight. */
+  onSeen: (stage: number) => void
   /** Whether they are still those of the circuit before. */
   staleStages: boolean
   stage: number
@@ -57,8 +58,7 @@ export function Board(props: BoardProps) {
   // One and the same function each time: a new one would have the sheet measured anew after every render.
   const sheetRef = useMergedRef(sheet, props.roomRef)
   const redraw = stage > 0 ? stages[stage] : undefined
-  const [late] = useScenes(props.request, stages, redraw ? [stage] : [])
-  const scene = late ?? analysis?.scene
+  const scene = redraw?.scene ?? analysis?.scene
   const names = scene?.areas.map((area) => area.part) ?? []
   const [one, other] = picked ?? []
   const pair = useQuery({
@@ -134,10 +134,11 @@ export function Board(props: BoardProps) {
           >
             <Drawing
               scene={scene}
-              words={redraw?.words ?? analysis?.words ?? ''}
+              words={redraw?.words ?? t('drawing.described')}
               selected={new Set([...selected, redraw?.group ?? '', inHand])}
               onSelect={select}
             />
+            {!redraw && analysis && <CircuitWords lines={analysis.wordList} />}
           </div>
         )}
       </div>
@@ -167,8 +168,8 @@ export function Board(props: BoardProps) {
       )}
       {!props.empty && (
         <FoldStrip
-          request={props.request}
           stages={stages}
+          onSeen={props.onSeen}
           stale={props.staleStages}
           stage={stage}
           onStage={onStage}

@@ -1,4 +1,4 @@
-import { NativeSelect, Text, TextInput } from '@mantine/core'
+import { Anchor, NativeSelect, Text, TextInput } from '@mantine/core'
 import { useDebouncedValue } from '@mantine/hooks'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -20,7 +20,10 @@ type Act = Schemas['ChangeRequest']['act']
 
 const SIGNS: Record<string, string> = { increases: '↑', decreases: '↓', same: '=', undecided: '?' }
 
-/** What changes if a part is set otherwise: every cell before and after, and the reasons in their order. */
+/**
+ * What changes if a part is set otherwise: every cell before and after, and the reasons in their order, of all that
+ * changes or of the one cell that is picked.
+ */
 export function ChangePanel({ analysis, inHand, onInHand }: ChangePanelProps) {
   const { t } = useTranslation()
   const parts = analysis.things.filter((thing) => thing.kind !== '')
@@ -36,6 +39,7 @@ export function ChangePanel({ analysis, inHand, onInHand }: ChangePanelProps) {
   const act = acts.includes(wanted) ? wanted : acts[0]
   const [text, setText] = useState('')
   const [typed] = useDebouncedValue(text, 250)
+  const [picked, setPicked] = useState<Schemas['CellView']>()
   const change = useQuery({
     ...changeQuery({
       notation: analysis.notation,
@@ -43,6 +47,7 @@ export function ChangePanel({ analysis, inHand, onInHand }: ChangePanelProps) {
       part: part?.name ?? '',
       act: act ?? 'out',
       text: typed,
+      cell: picked,
     }),
     enabled: part !== undefined && (act !== 'set' || typed.trim() !== ''),
     placeholderData: keepPreviousData,
@@ -50,6 +55,7 @@ export function ChangePanel({ analysis, inHand, onInHand }: ChangePanelProps) {
   const problem = change.error instanceof ProblemError ? change.error.problem : undefined
   const data = problem ? undefined : change.data
   const changed = new Map(data?.rows.map((row) => [row.before.id, row]))
+  const name = (subject: string) => (subject === 'total' ? (data?.wholeWord ?? '') : subject)
   return (
     <div>
       <div className={classes.ask}>
@@ -90,6 +96,19 @@ export function ChangePanel({ analysis, inHand, onInHand }: ChangePanelProps) {
               <b>{t('change.lamps')}</b> {data.lamps.join(' ')}
             </p>
           )}
+          {picked && (
+            <p className={classes.lamps}>
+              <b>
+                {t('change.why', {
+                  quantity: data.columns.find((column) => column.quantity === picked.quantity)?.word,
+                  subject: name(picked.subject),
+                })}
+              </b>{' '}
+              <Anchor component="button" fz="sm" onClick={() => setPicked(undefined)}>
+                {t('change.all')}
+              </Anchor>
+            </p>
+          )}
           <ol className={classes.chain} aria-label={t('change.chain')}>
             {data.chain.map((link) => (
               <li key={link.sentence}>
@@ -116,16 +135,32 @@ export function ChangePanel({ analysis, inHand, onInHand }: ChangePanelProps) {
               const way = both?.directions[column.quantity] ?? 'undecided'
               const said = (one?: Schemas['RowView']) =>
                 one?.shown[column.quantity] ?? t(`chart.none.${one?.condition ?? 'normal'}`)
+              const here = picked?.subject === row.id && picked.quantity === column.quantity
+              const moves = way === 'increases' || way === 'decreases'
               return (
-                <span className={`${frame.value} ${classes.both}`} data-way={way}>
+                <button
+                  type="button"
+                  className={`${frame.value} ${classes.both}`}
+                  data-way={way}
+                  disabled={!moves}
+                  aria-pressed={here}
+                  aria-label={t('change.cell', {
+                    quantity: column.word,
+                    subject: name(row.id),
+                    way: t(`change.ways.${way}`),
+                    before: said(both?.before),
+                    after: said(both?.after),
+                  })}
+                  onClick={() => setPicked(here ? undefined : { subject: row.id, quantity: column.quantity })}
+                >
                   <span className={classes.before}>{said(both?.before)}</span>
                   <span>
                     {said(both?.after)}{' '}
-                    <span className={classes.sign} aria-label={t(`change.ways.${way}`)} role="img">
+                    <span className={classes.sign} aria-hidden>
                       {SIGNS[way]}
                     </span>
                   </span>
-                </span>
+                </button>
               )
             }}
           />

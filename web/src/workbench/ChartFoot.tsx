@@ -12,12 +12,15 @@ interface ChartFootProps {
   cell: string
 }
 
-/** Under the chart: what the frames mean, the marks of the cell in hand, readings, notes and checks. */
+/** Under the chart: what the frames mean, the marks of the cell in hand, notes and checks. */
 export function ChartFoot({ analysis, uses, onUses, cell }: ChartFootProps) {
   const { t } = useTranslation()
   const marks = uses.asked.get(cell)
   const { subject, quantity } = cellOf(cell)
-  const word = analysis.columns.find((column) => column.quantity === quantity)?.word
+  const word =
+    quantity === 'potential'
+      ? t('chart.potential')
+      : analysis.columns.find((column) => column.quantity === quantity)?.word
   return (
     <div className={classes.foot}>
       <div className={classes.legend}>
@@ -47,15 +50,6 @@ export function ChartFoot({ analysis, uses, onUses, cell }: ChartFootProps) {
               {t(`check.${check.kind}`)} {check.place}
             </span>
             <span>{check.sentence}</span>
-          </li>
-        ))}
-        {[...analysis.meters, ...analysis.points].map((reading) => (
-          <li key={reading.id}>
-            <span />
-            <span className={classes.kind}>
-              {t('quantity' in reading ? 'chart.reads' : 'chart.pointAt', { id: reading.id })}
-            </span>
-            <span>{reading.shown}</span>
           </li>
         ))}
       </ul>

@@ -12,7 +12,13 @@ const analysis = {
   overRated: [],
   columns: [
     { quantity: 'resistance', symbol: 'R', word: 'resistance', unit: 'Ω' },
+    { quantity: 'voltage', symbol: 'V', word: 'voltage', unit: 'V' },
     { quantity: 'current', symbol: 'I', word: 'current', unit: 'A' },
+  ],
+  readings: [
+    { id: 'V1', kind: 'voltmeter', members: ['R1'], shown: { voltage: '10.0' }, condition: 'normal' },
+    { id: '.B', kind: 'point', members: [], shown: { potential: '4.00' }, condition: 'normal' },
+    { id: 'V2', kind: 'voltmeter', members: ['S1'], shown: {}, condition: 'undecided' },
   ],
   rows: [
     { id: 'R1', kind: 'part', members: ['R1'], resistance: 5, shown: printed, condition: 'normal' },
@@ -53,4 +59,17 @@ test('a row is lit when it is chosen, and what does not exist is said in a word'
   fireEvent.click(screen.getByRole('button', { name: 'R1' }))
   expect(document.querySelector('[data-row=R1]')?.getAttribute('aria-selected')).toBe('true')
   expect(document.querySelector('[data-row=S1]')?.textContent).toContain('open')
+})
+
+test('voltmeters and points have rows of one cell each, which is turned like any other', () => {
+  shown(<Held />, () => ({}))
+  fireEvent.click(screen.getByRole('button', { name: /^voltage of V1: 10.0/ }))
+  expect(screen.getByRole('button', { name: /^voltage of V1: 10.0, given/ })).toBeTruthy()
+  const potential = screen.getByRole('button', { name: /^potential of .B: 4.00/ })
+  fireEvent.keyDown(potential, { key: 'a' })
+  expect(potential.dataset.use).toBe('asked')
+  const text = (row: string) =>
+    [...document.querySelectorAll(`[data-row="${row}"] td`)].map((one) => one.textContent)
+  expect(text('V1')).toEqual(['–', '10.0', '–'])
+  expect(text('V2')).toEqual(['–', 'undecided', '–'])
 })

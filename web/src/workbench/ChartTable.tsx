@@ -2,7 +2,7 @@ import type { TFunction } from 'i18next'
 import type { KeyboardEvent } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
-import { ChartFrame, type Column, type Row } from '../ui/ChartFrame'
+import { ChartFrame, quantityIn, type Column, type Row } from '../ui/ChartFrame'
 import frame from '../ui/ChartFrame.module.css'
 import { keyOf, turned, cellUse, withMarks, type Uses } from './cells'
 import classes from './ChartTable.module.css'
@@ -50,11 +50,19 @@ interface ChartCellProps {
 }
 
 function ChartCell({ t, row, column, uses, onUses, onCell }: ChartCellProps) {
-  const shown = row.shown[column.quantity]
+  const quantity = quantityIn(row, column)
+  const shown = row.shown[quantity]
   if (shown === undefined) {
-    return <span className={frame.none}>{t(`chart.none.${row.condition}`)}</span>
+    // A meter has one reading and nothing else; of a part it is said why it has none.
+    const reading = row.kind === 'voltmeter' || row.kind === 'point'
+    const undecided = reading && column.quantity === 'voltage'
+    return (
+      <span className={frame.none}>
+        {t(`chart.none.${undecided ? 'undecided' : reading ? 'normal' : row.condition}`)}
+      </span>
+    )
   }
-  const key = keyOf({ subject: row.id, quantity: column.quantity })
+  const key = keyOf({ subject: row.id, quantity })
   const use = cellUse(uses, key)
   const marks = uses.asked.get(key)
   const onKeyDown = (event: KeyboardEvent) => {
@@ -68,7 +76,7 @@ function ChartCell({ t, row, column, uses, onUses, onCell }: ChartCellProps) {
       className={`${classes.cell} ${classes[use]}`}
       data-use={use}
       aria-label={t('chart.cell', {
-        quantity: column.word,
+        quantity: quantity === 'potential' ? t('chart.potential') : column.word,
         subject: row.id,
         shown,
         use: t(`use.${use}`),

@@ -2,15 +2,14 @@ import { useInViewport } from '@mantine/hooks'
 import { useEffect, useRef, type KeyboardEvent } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
-import type { CircuitRequest } from '../api/queries'
 import { Drawing } from '../ui/Drawing'
 import classes from './FoldStrip.module.css'
-import { useScenes } from './useScenes'
+import type { Stages } from './useStages'
 
 interface FoldStripProps {
-  /** What the stages were asked for with. */
-  request: CircuitRequest
-  stages: Schemas['StageView'][]
+  stages: Stages
+  /** Called when a stage that is not there yet comes into sight. */
+  onSeen: (stage: number) => void
   /** Whether they are still those of the circuit before. */
   stale: boolean
   /** The stage in hand, from 0. */
@@ -19,7 +18,7 @@ interface FoldStripProps {
 }
 
 /** Every stage of the folding as a small redraw; one moves along it by click, touch or arrow keys. */
-export function FoldStrip({ request, stages, stale, stage, onStage }: FoldStripProps) {
+export function FoldStrip({ stages, onSeen, stale, stage, onStage }: FoldStripProps) {
   const { t } = useTranslation()
   const inHand = useRef<HTMLButtonElement>(null)
   useEffect(() => {
@@ -37,8 +36,8 @@ export function FoldStrip({ request, stages, stale, stage, onStage }: FoldStripP
     <nav className={classes.strip} aria-label={t('fold.strip')}>
       <ol className={classes.stages} data-stale={stale} aria-busy={stale} onKeyDown={move}>
         {stages.map((one, place) => (
-          <li key={one.group || one.kind} className={classes.item}>
-            {place > 0 && (
+          <li key={place} className={classes.item}>
+            {place > 0 && one && (
               <span className={classes.how} aria-hidden>
                 <span className={classes.sign}>{JOINS[one.join] ?? '→'}</span>
                 {one.reason}
@@ -53,16 +52,16 @@ export function FoldStrip({ request, stages, stale, stage, onStage }: FoldStripP
               onClick={() => !stale && onStage(place)}
             >
               <span className={classes.redraw} aria-hidden>
-                {one.scene ? (
+                {one ? (
                   <Redraw scene={one.scene} group={one.group} />
                 ) : (
-                  <LateRedraw request={request} stages={stages} place={place} />
+                  <Unseen onSeen={() => onSeen(place)} />
                 )}
               </span>
               <span className={classes.title}>
-                {t(`fold.kind.${one.kind}`, { members: one.members })}
-                {one.result && <b className={classes.result}> {one.result}</b>}
-                {one.reason && <span className={classes.spoken}>: {one.reason}</span>}
+                {one ? t(`fold.kind.${one.kind}`, { members: one.members }) : t('fold.stage', { place })}
+                {one?.result && <b className={classes.result}> {one.result}</b>}
+                {one?.reason && <span className={classes.spoken}>: {one.reason}</span>}
               </span>
             </button>
           </li>
@@ -77,19 +76,13 @@ function Redraw({ scene, group }: { scene: Schemas['SceneView']; group: string }
   return <Drawing scene={scene} words="" selected={new Set([group])} small />
 }
 
-/** One that is asked for when it comes into sight. */
-function LateRedraw({
-  request,
-  stages,
-  place,
-}: { place: number } & Pick<FoldStripProps, 'request' | 'stages'>) {
+/** The place of a stage that is asked for when it comes into sight. */
+function Unseen({ onSeen }: { onSeen: () => void }) {
   const { ref, inViewport } = useInViewport<HTMLSpanElement>()
-  const [scene] = useScenes(request, stages, inViewport ? [place] : [])
-  return (
-    <span ref={ref} className={classes.late}>
-      {scene && <Redraw scene={scene} group={stages[place]?.group ?? ''} />}
-    </span>
-  )
+  useEffect(() => {
+    if (inViewport) onSeen()
+  }, [inViewport, onSeen])
+  return <span ref={ref} className={classes.late} />
 }
 
 const JOINS: Record<string, string> = { series: '+', parallel: '∥' }

@@ -5,6 +5,7 @@ import { Link, useSearchParams } from 'react-router'
 import type { Schemas } from '../api/client'
 import { analysisQuery, foldingQuery } from '../api/queries'
 import { copyText } from '../ui/copyText'
+import { CircuitWords } from '../ui/CircuitWords'
 import { Drawing } from '../ui/Drawing'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
@@ -14,7 +15,7 @@ import { TrueChart } from '../ui/TrueChart'
 import { StepEquation } from './StepEquation'
 import classes from './Solution.module.css'
 import { sections, type Section } from './solutionSections'
-import { useScenes } from './useScenes'
+import { useStages } from './useStages'
 
 /** What fits an A4 page's width and a redraw beside its working. */
 const WHOLE = { width: 640, height: 260 }
@@ -32,16 +33,12 @@ export default function Solution() {
   const analysis = useQuery(analysisQuery({ notation, style, room: WHOLE }))
   const request = { notation, style, room: REDRAW }
   const folding = useQuery(foldingQuery(request))
-  const stages = folding.data?.stages ?? []
-  const scenes = useScenes(
-    request,
-    stages,
-    stages.map((_, place) => place),
-  )
+  const every = Array.from({ length: folding.data?.count ?? 0 }, (_, place) => place)
+  const stages = useStages(request, folding.data, every).filter((stage) => stage !== undefined)
   const failed = [analysis, folding].find((one) => one.isError)
   if (failed?.error) return <Failed error={failed.error} onRetry={() => void failed.refetch()} />
-  if (!analysis.data || !folding.data) return <Loading />
-  const parts = sections(stages.map((stage, place) => ({ ...stage, scene: scenes[place] })))
+  if (!analysis.data || !folding.data || stages.length < folding.data.count) return <Loading />
+  const parts = sections(stages)
   const copy = async () => {
     const text = [
       analysis.data.notation,
@@ -76,7 +73,8 @@ export default function Solution() {
           <p>{analysis.data.words}</p>
           {analysis.data.onPaperOnly && <Text c="copper">{t('chart.onPaperOnly')}</Text>}
           <div className={classes.given}>
-            <Drawing scene={analysis.data.scene} words={analysis.data.words} />
+            <Drawing scene={analysis.data.scene} words={t('drawing.described')} />
+            <CircuitWords lines={analysis.data.wordList} />
           </div>
         </header>
         {parts.map((part) => (

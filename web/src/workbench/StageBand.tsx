@@ -5,9 +5,10 @@ import { Formula } from '../ui/Formula'
 import { equation } from './equation'
 import classes from './StageBand.module.css'
 import { told, type Direction } from './stages'
+import type { Stages } from './useStages'
 
 interface StageBandProps {
-  stages: Schemas['StageView'][]
+  stages: Stages
   stage: number
   direction: Direction
   onMove: (by: 1 | -1) => void

@@ -33,6 +33,14 @@ test('uses stay with their parts when the circuit changes, and a new part starts
   expect(after.asked.size).toBe(0)
 })
 
+test('readings of meters and points that are asked stay when a question is opened again', () => {
+  const readings = [row('V1', 'voltmeter', null), row('.B', 'point', null)]
+  const kept = turned(turned(startingUses(rows), 'V1 voltage', 'asked'), '.B potential', 'given')
+  const opened = fitted(kept, [...rows, ...readings], new Set([...rows, ...readings].map((one) => one.id)))
+  expect(opened.asked.get('V1 voltage')).toBe(1)
+  expect(opened.given.has('.B potential')).toBe(true)
+})
+
 test('a key and its cell are the same thing', () => {
   const cell = { subject: 'L1,R10', quantity: 'power' } as const
   expect(cellOf(keyOf(cell))).toEqual(cell)

@@ -1,7 +1,7 @@
 import type { CircuitRequest } from '../api/queries'
 import { body, client, type Schemas } from '../api/client'
 
-export const FILE_KINDS = ['notation', 'netlist', 'drawing', 'chart'] as const
+export const FILE_KINDS = ['notation', 'netlist', 'spice', 'drawing', 'chart'] as const
 export type FileKind = (typeof FILE_KINDS)[number]
 
 /** The file of a circuit as the server writes it. */

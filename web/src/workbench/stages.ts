@@ -1,6 +1,6 @@
 import type { Schemas } from '../api/client'
+import type { Stages } from './useStages'
 
-type Stage = Schemas['StageView']
 export type Direction = 'folding' | 'unfolding'
 
 interface Told {
@@ -16,7 +16,7 @@ const START: Told = { title: 'start', members: '', reason: '', steps: [], rows: 
 const isWhole = (step: Schemas['StepView']) => step.phase === 'total-current'
 
 /** What is told of a stage: coming from the left its fold, coming back what unfolding the next one gave. */
-export function told(stages: Stage[], place: number, direction: Direction): Told {
+export function told(stages: Stages, place: number, direction: Direction): Told {
   const stage = stages[place]
   const left = stages[place + 1]
   if (!stage) return START
@@ -27,7 +27,7 @@ export function told(stages: Stage[], place: number, direction: Direction): Told
     return { title, members: left.members, reason: '', steps: [...steps, ...rest], rows: left.rows }
   }
   if (place === 0) return START
-  const whole = left ? [] : stage.unfolding.filter(isWhole)
+  const whole = place < stages.length - 1 ? [] : stage.unfolding.filter(isWhole)
   const title = stage.kind === 'fold' ? 'folded' : 'resistances'
   const steps = [...stage.folding, ...whole]
   return { title, members: stage.members, reason: stage.reason, steps, rows: stage.rows }

@@ -2,11 +2,13 @@ import { useLayoutEffect, useRef } from 'react'
 import { body, client, ProblemError, type Schemas } from '../api/client'
 
 /** What is done to what is named, else to what is in hand. */
-export type Act = Omit<Schemas['Edit'], 'notation'>
+export type Act = Omit<Schemas['Edit'], 'notation' | 'style'>
 
 interface Composer {
   /** The circuit as it stands. */
   notation: string
+  /** In whose decimal sign values are typed. */
+  style?: string
   /** What is in hand: a part, a voltmeter, a point, or the source. */
   inHand: string
   onEdited: (edited: Schemas['Edited']) => void
@@ -30,7 +32,12 @@ export function useComposer(composer: Composer) {
         const before = latest.current
         const edited = await body(
           client.POST('/api/circuits/edits', {
-            body: { ...act, notation: before.notation, name: act.name ?? before.inHand },
+            body: {
+              ...act,
+              notation: before.notation,
+              name: act.name ?? before.inHand,
+              style: now.current.style,
+            },
           }),
         )
         latest.current = edited

@@ -3,7 +3,8 @@ import type { Schemas } from '../api/client'
 import { fitted, keyOf, startingUses, type Uses } from './cells'
 
 /** Given and asked cells; they stay with their parts while the circuit is edited. */
-export function useUses(rows: Schemas['RowView'][] | undefined, question?: Schemas['QuestionView']) {
+export function useUses(analysis: Schemas['AnalysisView'] | undefined, question?: Schemas['QuestionView']) {
+  const rows = useMemo(() => analysis && [...analysis.rows, ...analysis.readings], [analysis])
   const [held, setHeld] = useState<{ uses: Uses; known: ReadonlySet<string> } | undefined>(
     question && {
       uses: {

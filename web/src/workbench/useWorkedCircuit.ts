@@ -2,6 +2,7 @@ import { useDebouncedValue } from '@mantine/hooks'
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { ProblemError } from '../api/client'
+import { useStages } from './useStages'
 import { analysisQuery, foldingQuery, type CircuitRequest, type Room } from '../api/queries'
 
 const FOLDING_PAUSE_MS = 250
@@ -28,6 +29,9 @@ export function useWorkedCircuit(
     enabled: room.width > 0 && settled === notation && analysis.isSuccess && !empty,
     placeholderData: keepPreviousData,
   })
+  const [seen, setSeen] = useState({ notation: settled, places: new Set<number>() })
+  const looked = seen.notation === settled && !folding.isPlaceholderData ? seen.places : []
+  const stages = useStages(settledRequest, folding.data, looked)
   // A text that cannot be read, half typed as a rule, leaves standing what could be read last.
   const [readable, setReadable] = useState(analysis.data)
   if (analysis.data && analysis.data !== readable) setReadable(analysis.data)
@@ -36,10 +40,15 @@ export function useWorkedCircuit(
     analysis: empty ? undefined : (analysis.data ?? readable),
     problem,
     failure: analysis.isError && !problem && !empty ? analysis : undefined,
-    stages: empty ? [] : (folding.data?.stages ?? []),
+    stages: empty ? [] : stages,
+    /** Asks for a stage of a long folding, and the next, which tells what unfolding to it gives. */
+    see: (place: number) =>
+      setSeen((now) => ({
+        notation: settled,
+        places: new Set(now.notation === settled ? now.places : []).add(place).add(place + 1),
+      })),
     // The stages are those of the circuit before, until the typing rests and the new ones are there.
     staleStages: settled !== notation || folding.isPlaceholderData,
-    stagesRequest: settledRequest,
     empty,
     /** Asks for the circuit to come while the page still takes the key that made it. */
     ask: (next: string) => {

@@ -4,10 +4,17 @@ import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Part;
 import didaxis.core.circuit.Subject;
+import didaxis.core.law.Relation;
+import didaxis.core.law.Relations;
 import didaxis.core.quantity.Quantity;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.Deque;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * What becomes of a circuit when one part of it is set otherwise: for every cell whether it increases,
@@ -90,6 +97,85 @@ public record Change(Chart before, Chart after, Part part, List<Link> chain) {
         double scale = Math.max(Math.abs(from), Math.abs(to));
         boolean close = Double.isFinite(scale) && Math.abs(from - to) <= SAME * scale;
         return close ? Direction.SAME : to > from ? Direction.INCREASES : Direction.DECREASES;
+    }
+
+    /**
+     * The links that lead to one cell and no others, as one would write them: combinations are told by the outermost, and
+     * what is left of a whole by what the others take. Empty where the cell does not change, or the chain does not tell of
+     * it.
+     */
+    public List<Link> chainTo(Cell cell) {
+        Relations relations = Relations.of(before);
+        Set<Cell> wanted = new HashSet<>(Set.of(told(cell, said(chain), relations)));
+        List<Link> needed = new ArrayList<>();
+        for (int k = chain.size() - 1; k >= 0; k--) {
+            Link link = chain.get(k);
+            List<Cell> cells = link.cells().stream().filter(wanted::contains).toList();
+            if (cells.isEmpty()) continue;
+            List<Cell> before = said(chain.subList(0, k));
+            // What stays the same is no reason for what does not.
+            List<Cell> because = because(link, cells).stream()
+                    .filter(this::moves)
+                    .map(one -> told(one, before, relations))
+                    .distinct()
+                    .toList();
+            wanted.addAll(because);
+            needed.add(0, new Link(link.reason(), link.direction(), cells, because));
+        }
+        return moves(cell) ? needed : List.of();
+    }
+
+    private static List<Cell> said(List<Link> links) {
+        return links.stream().flatMap(link -> link.cells().stream()).toList();
+    }
+
+    private boolean moves(Cell cell) {
+        return direction(cell) == Direction.INCREASES || direction(cell) == Direction.DECREASES;
+    }
+
+    /** As much of what a link follows from as these of its cells need. */
+    private List<Cell> because(Link link, List<Cell> cells) {
+        return switch (link.reason()) {
+            // A power follows from its own part's current, not from all that the link names.
+            case POWER ->
+                link.because().stream()
+                        .filter(one ->
+                                cells.stream().anyMatch(cell -> cell.subject().equals(one.subject())))
+                        .toList();
+            case COMBINED -> chain.get(0).cells();
+            case REST_OF_VOLTAGE, REST_OF_CURRENT -> {
+                List<Cell> others = link.because().subList(1, link.because().size());
+                boolean whole =
+                        direction(link.because().get(0)) == link.direction().opposite();
+                boolean enough = others.stream()
+                        .anyMatch(cell -> direction(cell) == link.direction().opposite());
+                yield enough && !whole ? others : link.because();
+            }
+            default -> link.because();
+        };
+    }
+
+    /** The cell itself, or else the first of the chain that is always equal to it, or a part of it that goes its way. */
+    private Cell told(Cell cell, List<Cell> said, Relations relations) {
+        if (said.contains(cell)) return cell;
+        Set<Cell> equal = new LinkedHashSet<>(List.of(cell));
+        Deque<Cell> waiting = new ArrayDeque<>(equal);
+        while (!waiting.isEmpty()) {
+            for (Relation relation : relations.of(waiting.pop())) {
+                if (!relation.isEquality()) continue;
+                for (Cell other : relation.cells()) if (equal.add(other)) waiting.push(other);
+            }
+        }
+        List<String> parts = before.subjects().membersOf(cell.subject());
+        return said.stream()
+                .filter(equal::contains)
+                .findFirst()
+                .or(() -> said.stream()
+                        .filter(one -> one.quantity() == cell.quantity()
+                                && parts.contains(one.subject().id())
+                                && direction(one) == direction(cell))
+                        .findFirst())
+                .orElse(cell);
     }
 
     /** The lamps of the circuit, brightest first, those alike together; by their power after the change. */

@@ -45,15 +45,22 @@ public final class Composer {
     private final Circuit circuit;
     private final Outline outline;
     private final Names names;
+    private final char decimalSign;
 
-    private Composer(Circuit circuit) {
+    private Composer(Circuit circuit, char decimalSign) {
         this.circuit = circuit;
+        this.decimalSign = decimalSign;
         this.outline = circuit.outline();
         this.names = Names.of(circuit);
     }
 
     public static Composer of(Circuit circuit) {
-        return new Composer(circuit);
+        return of(circuit, '.');
+    }
+
+    /** One that reads the values it is given with a style's decimal sign. */
+    public static Composer of(Circuit circuit, char decimalSign) {
+        return new Composer(circuit, decimalSign);
     }
 
     /** A new circuit of one part across a source. */
@@ -113,7 +120,8 @@ public final class Composer {
      */
     public Outcome set(String name, String text) {
         if (name.equals(SOURCE)) {
-            return Notation.parse(text + " : R1=1").match(typed -> sourced(typed.source()), Composer::refused);
+            return Notation.parse(text + " : R1=1", decimalSign)
+                    .match(typed -> sourced(typed.circuit().source()), Composer::refused);
         }
         if (circuit.source().voltmeters().contains(name)) return renamedAtTerminals(name, text.strip());
         Optional<Integer> node = node(name);
@@ -121,9 +129,9 @@ public final class Composer {
         if (!(outline.node(node.get()) instanceof Part)) return renamed(node.get(), text.strip());
         boolean labelled = text.matches("\\s*[A-Z]{1,2}[0-9]+\\s*(=.*)?");
         String whole = labelled ? text : name + "=" + text;
-        return Notation.parse("1 V : " + whole)
+        return Notation.parse("1 V : " + whole, decimalSign)
                 .match(
-                        typed -> typed.network() instanceof Part part
+                        typed -> typed.circuit().network() instanceof Part part
                                 ? relabelled(node.get(), part)
                                 : new Outcome.Refused("One value is expected, such as 4k7."),
                         Composer::refused);

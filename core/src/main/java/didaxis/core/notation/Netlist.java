@@ -7,8 +7,8 @@ import java.util.function.Function;
 
 /**
  * A circuit as a list: one part a line with its label, the node nearer the positive terminal, the node nearer
- * the negative one, and its value as in the notation; '*' begins a comment. The source is a line E, a
- * voltmeter a line V without a value. A node named by one capital letter is a point.
+ * the negative one, and its value as in the notation; '*' begins a comment. The source is a line E, or a line V with a
+ * value, which needs no unit; a voltmeter is a line V without a value. A node named by one capital letter is a point.
  *
  * <pre>
  * * the hut's dryer

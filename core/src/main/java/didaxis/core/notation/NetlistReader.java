@@ -1,6 +1,5 @@
 package didaxis.core.notation;
 
-import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Part;
 import didaxis.core.circuit.Source;
 import didaxis.core.notation.Netlist.Edge;
@@ -75,7 +74,7 @@ final class NetlistReader {
         String value = words.size() > 3 ? words.get(3) : "";
         boolean meter = label.startsWith("V") && !label.startsWith("VR") && value.isEmpty();
         if (meter) voltmeters.add(line);
-        else if (label.matches("E[0-9]*")) source(line, value);
+        else if (label.matches("[EV][0-9]*")) source(line, value);
         else part(line, value);
     }
 
@@ -85,12 +84,13 @@ final class NetlistReader {
                     line.number(),
                     "Line " + line.number() + ": " + line.label() + " is a second source; line " + sourceLine.number()
                             + " has " + sourceLine.label() + " already, and one is enough here.");
-        source = Notation.parse(value + " : R1=1").match(Circuit::source, refused -> {
-            throw new Refusal(
-                    line.number(),
-                    "Line " + line.number() + ": the source needs its emf, such as 12 V or 9 V r=0.5; found “" + value
-                            + "”.");
-        });
+        source = Notation.parse(value + " : R1=1")
+                .match(typed -> typed.circuit().source(), refused -> {
+                    throw new Refusal(
+                            line.number(),
+                            "Line " + line.number() + ": the source needs its emf, such as 12 V or 9 V r=0.5; found “"
+                                    + value + "”.");
+                });
         sourceLine = line;
     }
 
@@ -100,7 +100,7 @@ final class NetlistReader {
         String text = value.startsWith("{") ? line.label() + value : typed;
         Optional<Part> part = Notation.parse("1 V : " + text)
                 .match(
-                        circuit -> circuit.network() instanceof Part one ? Optional.of(one) : Optional.empty(),
+                        read -> read.circuit().network() instanceof Part one ? Optional.of(one) : Optional.empty(),
                         refused -> {
                             boolean known = line.label().matches("(R|L|H|VR|S|A|F|W)[0-9]*");
                             String what = known

@@ -43,10 +43,16 @@ public final class Notation {
 
     /** What a text was parsed to. */
     public sealed interface Result {
-        record Parsed(Circuit circuit) implements Result {
+        /**
+         * The circuit.
+         *
+         * @param alone meters and switches that stand beside a '||' in a row without brackets, and so in one branch with
+         *     nothing else
+         */
+        record Parsed(Circuit circuit, List<String> alone) implements Result {
             @Override
-            public <T> T match(Function<Circuit, T> parsed, Function<Refused, T> refused) {
-                return parsed.apply(circuit);
+            public <T> T match(Function<Parsed, T> parsed, Function<Refused, T> refused) {
+                return parsed.apply(this);
             }
         }
 
@@ -58,19 +64,25 @@ public final class Notation {
             }
 
             @Override
-            public <T> T match(Function<Circuit, T> parsed, Function<Refused, T> refused) {
+            public <T> T match(Function<Parsed, T> parsed, Function<Refused, T> refused) {
                 return refused.apply(this);
             }
         }
 
         /** One function a case. */
-        <T> T match(Function<Circuit, T> parsed, Function<Refused, T> refused);
+        <T> T match(Function<Parsed, T> parsed, Function<Refused, T> refused);
     }
 
-    /** Reads a circuit; never throws for what was typed. */
+    /** Reads a circuit with a point as decimal sign; never throws for what was typed. */
     public static Result parse(String text) {
+        return parse(text, '.');
+    }
+
+    /** Reads a circuit; a point is always a decimal sign, and 4,7 is 4.7; 1,250 is 1.25 where the comma is one too. */
+    public static Result parse(String text, char decimalSign) {
         try {
-            return new Result.Parsed(new NotationParser(text).circuit());
+            NotationParser parser = new NotationParser(text, decimalSign);
+            return new Result.Parsed(parser.circuit(), parser.alone());
         } catch (NotationTokens.Refusal refusal) {
             return refusal.refused();
         }
@@ -82,7 +94,7 @@ public final class Notation {
      * @throws IllegalArgumentException if the text cannot be read
      */
     public static Circuit circuit(String text) {
-        return parse(text).match(Function.identity(), refused -> {
+        return parse(text).match(Result.Parsed::circuit, refused -> {
             throw new IllegalArgumentException(refused.sentence());
         });
     }

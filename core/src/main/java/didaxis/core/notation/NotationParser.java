@@ -37,6 +37,7 @@ final class NotationParser {
         final String voltmeter;
         final List<Network> terms = new ArrayList<>(2);
         final List<Network> factors = new ArrayList<>(2);
+        final List<String> beside = new ArrayList<>(0);
         Optional<Token> factorWithoutPart = Optional.empty();
         boolean hasPart;
 
@@ -59,10 +60,12 @@ final class NotationParser {
     private Optional<Set<String>> resistors = Optional.empty();
     private int lastFree;
 
-    NotationParser(String text) {
+    private final List<String> alone = new ArrayList<>(0);
+
+    NotationParser(String text, char decimalSign) {
         this.text = text;
         tokens = new NotationTokens(text);
-        values = new NotationValues(tokens);
+        values = new NotationValues(tokens, decimalSign);
         names = new HashSet<>(text.length() / SHORTEST_PART);
     }
 
@@ -70,6 +73,14 @@ final class NotationParser {
         Source source = source();
         tokens.take(":", "':' between the source and the network");
         return Circuit.checked(source, network());
+    }
+
+    /**
+     * The meters and switches that stand before or behind a '||' in a row, without brackets: they are in one branch with
+     * nothing else. In the order of the text.
+     */
+    List<String> alone() {
+        return List.copyOf(alone);
     }
 
     private Source source() {
@@ -155,15 +166,26 @@ final class NotationParser {
 
     private Network whole(Level level) {
         endTerm(level);
+        if (level.terms.size() > 1) alone.addAll(level.beside);
         return Series.of(level.terms);
     }
 
     private void endTerm(Level level) {
         if (level.factors.size() > 1 && level.factorWithoutPart.isPresent())
             throw tokens.refuse(level.factorWithoutPart.get(), "a part in this branch, or a wire link W");
+        if (level.factors.size() > 1) {
+            for (Network factor : level.factors) meterOrSwitch(factor).ifPresent(level.beside::add);
+        }
         level.terms.add(Parallel.of(level.factors));
         level.factors.clear();
         level.factorWithoutPart = Optional.empty();
+    }
+
+    private static Optional<String> meterOrSwitch(Network factor) {
+        if (factor instanceof Metered metered) return Optional.of(metered.voltmeter());
+        boolean one =
+                factor instanceof Part part && (part.kind() == PartKind.AMMETER || part.kind() == PartKind.SWITCH);
+        return one ? Optional.of(((Part) factor).label()) : Optional.empty();
     }
 
     private void factor(Level level, Token token) {

@@ -82,9 +82,14 @@ final class NotationTokens {
         return token;
     }
 
-    /** Which of the signs stands there; −1 for none. */
+    /** Which of the signs stands there; −1 for none. A comma between digits belongs to their number. */
     private int signAt(int i) {
-        return SIGN_CHARACTERS.indexOf(text.charAt(i));
+        boolean inNumber = text.charAt(i) == ',' && isDigit(i - 1) && isDigit(i + 1);
+        return inNumber ? -1 : SIGN_CHARACTERS.indexOf(text.charAt(i));
+    }
+
+    private boolean isDigit(int i) {
+        return i >= 0 && i < text.length() && Character.isDigit(text.charAt(i));
     }
 
     private static boolean isSpace(char c) {

@@ -8,6 +8,7 @@ import didaxis.core.notation.NotationTokens.Type;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.quantity.Reading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,9 +20,16 @@ final class NotationValues {
     private static final double LARGEST = 1e12;
 
     private final NotationTokens tokens;
+    private final char decimalSign;
 
-    NotationValues(NotationTokens tokens) {
+    NotationValues(NotationTokens tokens, char decimalSign) {
         this.tokens = tokens;
+        this.decimalSign = decimalSign;
+    }
+
+    /** A point is always the decimal sign of a value, so that what is printed is read; a comma is where the style has it. */
+    private Reading read(String text, Quantity quantity) {
+        return AmountFormat.STANDARD.read(decimalSign == ',' ? text.replace(',', '.') : text, quantity);
     }
 
     /** What the part is set to, which depends on its kind. */
@@ -94,8 +102,7 @@ final class NotationValues {
     /** The resistance that a token is; 0 where there may be none. */
     double ohms(Token token, boolean mayBeZero) {
         boolean zero = token.type() == Type.RUN
-                && AmountFormat.STANDARD
-                        .read(token.text(), Quantity.RESISTANCE)
+                && read(token.text(), Quantity.RESISTANCE)
                         .match(read -> read.amount().si() == 0, blank -> false, unreadable -> false);
         return zero && mayBeZero ? 0 : amount(token, Quantity.RESISTANCE);
     }
@@ -108,10 +115,8 @@ final class NotationValues {
         return Optional.empty();
     }
 
-    private static boolean isVolts(String text) {
-        return AmountFormat.STANDARD
-                .read(text, Quantity.VOLTAGE)
-                .match(read -> true, blank -> false, unreadable -> false);
+    private boolean isVolts(String text) {
+        return read(text, Quantity.VOLTAGE).match(read -> true, blank -> false, unreadable -> false);
     }
 
     /** The amount that a token is, in SI. */
@@ -123,16 +128,11 @@ final class NotationValues {
     double amount(Token token, String text, Quantity quantity) {
         String expected = quantity.phrase() + " above 0";
         if (token.type() != Type.RUN) throw tokens.refuse(token, expected + ", such as " + sample(quantity));
-        double si = AmountFormat.STANDARD
-                .read(text, quantity)
-                .match(read -> read.amount().si(), blank -> Double.NaN, unreadable -> {
-                    boolean value = !text.isEmpty() && (Character.isDigit(text.charAt(0)) || text.charAt(0) == '.');
-                    throw tokens.refuse(
-                            token,
-                            value || quantity != Quantity.RESISTANCE
-                                    ? unreadable.expected()
-                                    : A_PART + " such as R1=5");
-                });
+        double si = read(text, quantity).match(read -> read.amount().si(), blank -> Double.NaN, unreadable -> {
+            boolean value = !text.isEmpty() && (Character.isDigit(text.charAt(0)) || text.charAt(0) == '.');
+            throw tokens.refuse(
+                    token, value || quantity != Quantity.RESISTANCE ? unreadable.expected() : A_PART + " such as R1=5");
+        });
         if (!(si >= SMALLEST && si <= LARGEST)) throw tokens.refuse(token, expected + ", such as " + sample(quantity));
         return si;
     }

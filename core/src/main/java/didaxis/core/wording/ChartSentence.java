@@ -42,6 +42,13 @@ public final class ChartSentence {
         return notes;
     }
 
+    /** That a meter or switch beside a '||' has its branch for itself, which is seldom what was meant. */
+    public static String alone(String label) {
+        return label
+                + " is alone in its branch: '||' joins only what stands right beside it. If it belongs to more, put"
+                + " that branch in brackets.";
+    }
+
     /** What was checked, in the numbers of the chart's columns. */
     public static String check(Check check, ChartColumns columns) {
         return switch (check.kind()) {

@@ -100,6 +100,13 @@ class NetlistTest {
         }
     }
 
+    /** As simulators name it: a V with a value is the source, and needs no unit; without one it is a voltmeter. */
+    @Test
+    void theSourceMayBeCalledV() {
+        Circuit read = ((Netlist.Result.Read) Netlist.read("V1 1 0 12\nR1 1 2 4\nR2 2 0 8\nV2 2 0")).circuit();
+        assertEquals("12 V : R1=4 + V2[R2=8]", Notation.print(read));
+    }
+
     @Test
     void aBridgeIsNamedAndSolved() {
         // A balanced bridge of 10 Ω arms carries nothing in its middle (common practice); unbalanced ones do.

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.RandomCircuits;
+import didaxis.core.wording.Words;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -60,13 +61,51 @@ class NotationTest {
                 "sixteen : R1=5 ~ expected a voltage in V, such as 2.5 V or 2500 mV at line 1, column 1; found 'sixteen'"
             })
     void anErrorNamesThePlaceAndTheRemedy(String typed, String sentence) {
-        assertEquals(sentence, Notation.parse(typed).match(Notation::print, Notation.Result.Refused::sentence));
+        assertEquals(
+                sentence,
+                Notation.parse(typed)
+                        .match(parsed -> Notation.print(parsed.circuit()), Notation.Result.Refused::sentence));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "12,5 V r=0,4 : R1=4,7k + L1=6{6,5 V, 3 W} ; , ; 12.5 V r=0.4 : R1=4.7k + L1=6{6.5 V, 3 W}",
+                "12,5 V r=0,4 : R1=4,7k + L1=6{6,5 V,3 W} ; . ; 12.5 V r=0.4 : R1=4.7k + L1=6{6.5 V, 3 W}",
+                // Where a comma is a decimal sign, a point still is one: the printed form is read in any style.
+                "9 V : 1,250 + 1.250                       ; , ; 9 V : R1=1.25 + R2=1.25",
+                "9 V : 1,250 + 1.250                       ; . ; 9 V : R1=1.25k + R2=1.25"
+            })
+    void valuesAreReadInTheStylesDecimalSign(String typed, char sign, String printed) {
+        assertEquals(
+                printed,
+                Notation.parse(typed, sign)
+                        .match(parsed -> Notation.print(parsed.circuit()), Notation.Result.Refused::sentence));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "9 V : R1=3 + A1 || R2=4           ; A1",
+                "9 V : R1=3 + (A1 || R2=4)         ; ''",
+                "9 V : (A1 + R1=3) || R2=4         ; ''",
+                "9 V : R1=3 + (S1 || R2=4 + R3=5)  ; S1",
+                "9 V : V1[R1=3] || S2 || R2=4 + R3=5 ; V1 S2",
+                "9 V : A1 + R1=3 || R2=4           ; ''"
+            })
+    void metersAndSwitchesAloneBesideBareBarsAreTold(String typed, String alone) {
+        assertEquals(
+                alone,
+                Notation.parse(typed)
+                        .match(parsed -> String.join(" ", parsed.alone()), Notation.Result.Refused::sentence));
     }
 
     @Test
     void anErrorIsPlacedInItsOwnLine() {
-        String sentence =
-                Notation.parse("16 V :\n  R1=5 +\n  )").match(Notation::print, Notation.Result.Refused::sentence);
+        String sentence = Notation.parse("16 V :\n  R1=5 +\n  )")
+                .match(parsed -> Notation.print(parsed.circuit()), Notation.Result.Refused::sentence);
         assertEquals("expected a part or '(' at line 3, column 3; found ')'", sentence);
     }
 
@@ -109,8 +148,10 @@ class NotationTest {
         boolean sound = Notation.parse(typed)
                 .match(
                         // Built once more, since what is read is checked as it is read and not again.
-                        circuit -> Circuit.of(circuit.source(), circuit.network())
-                                .equals(Notation.circuit(Notation.print(circuit))),
+                        parsed -> Circuit.of(
+                                        parsed.circuit().source(),
+                                        parsed.circuit().network())
+                                .equals(Notation.circuit(Notation.print(parsed.circuit()))),
                         refused -> refused.line() >= 1
                                 && refused.line() <= typed.lines().count() + 1
                                 && refused.column() >= 1

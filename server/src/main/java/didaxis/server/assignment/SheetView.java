@@ -2,13 +2,13 @@ package didaxis.server.assignment;
 
 import didaxis.core.circuit.Cell;
 import didaxis.core.formula.Symbols;
-import didaxis.core.notation.Words;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.quantity.Reading;
 import didaxis.core.question.ChartQuestion;
 import didaxis.core.style.MarkingStyle;
+import didaxis.core.wording.WordList;
 import didaxis.server.circuit.CellView;
 import didaxis.server.circuit.SceneView;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -46,7 +46,7 @@ record SheetView(
         Instant sentAt,
 
         int marks,
-        String words,
+        List<WordList.Line> wordList,
         SceneView scene,
         List<GivenView> given,
         List<BoxView> boxes) {
@@ -91,7 +91,7 @@ record SheetView(
                 state.keptAt(),
                 state.sentAt(),
                 question.total(),
-                Words.describe(question.relations().chart().circuit()),
+                WordList.of(question.relations().chart().circuit()),
                 SceneView.of(question.relations().chart().circuit(), question.given()::contains, room),
                 given,
                 boxes);

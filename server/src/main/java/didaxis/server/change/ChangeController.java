@@ -1,5 +1,6 @@
 package didaxis.server.change;
 
+import didaxis.server.circuit.CellView;
 import io.swagger.v3.oas.annotations.media.Schema;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -11,6 +12,7 @@ class ChangeController {
     /**
      * @param act open or close a switch; take a part out, short it, or set its value
      * @param text the value to set
+     * @param cell the one cell whose reasons are wanted; where there is none, those of all that changes
      */
     record ChangeRequest(
             String notation,
@@ -20,7 +22,12 @@ class ChangeController {
             @Schema(allowableValues = {"open", "close", "out", "short", "set"})
             String act,
 
-            @Schema(types = {"string", "null"}) String text) {}
+            @Schema(types = {"string", "null"}) String text,
+
+            @Schema(
+                    types = {"object", "null"},
+                    implementation = CellView.class)
+            CellView cell) {}
 
     private final ChangeService changes;
 

@@ -1,5 +1,6 @@
 package didaxis.server.change;
 
+import didaxis.core.change.Change;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Part;
 import didaxis.core.circuit.PartKind;
@@ -11,6 +12,7 @@ import didaxis.server.change.ChangeController.ChangeRequest;
 import didaxis.server.circuit.Circuits;
 import didaxis.server.circuit.StyleView;
 import didaxis.server.config.Problem;
+import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 
@@ -18,20 +20,22 @@ import org.springframework.stereotype.Service;
 @Service
 class ChangeService {
     ChangeView change(ChangeRequest request) {
-        Circuit before = Circuits.read(request.notation());
         HouseStyle style = StyleView.named(request.style());
+        Circuit before = Circuits.read(request.notation(), style).circuit();
         Part part = before.parts().stream()
                 .filter(one -> one.label().equals(request.part()))
                 .findFirst()
                 .orElseThrow(() -> Problem.badRequest("This circuit has no part “" + request.part() + "”."));
-        Circuit after = after(before, part, request);
-        return ChangeView.of(
-                StyledChart.of(Circuits.chart(before), style),
-                StyledChart.of(Circuits.chart(after), style),
-                part.label());
+        Circuit after = after(before, part, request, style);
+        StyledChart then = StyledChart.of(Circuits.chart(before), style);
+        Change change = Change.of(then.chart(), Circuits.chart(after), part.label());
+        List<Change.Link> chain = request.cell() == null
+                ? change.chain()
+                : change.chainTo(request.cell().in(then.chart().subjects()));
+        return ChangeView.of(then, StyledChart.of(change.after(), style), change, chain);
     }
 
-    private static Circuit after(Circuit before, Part part, ChangeRequest request) {
+    private static Circuit after(Circuit before, Part part, ChangeRequest request, HouseStyle style) {
         boolean isSwitch = part.kind() == PartKind.SWITCH;
         String act = request.act() == null ? "" : request.act();
         return switch (act) {
@@ -44,14 +48,14 @@ class ChangeService {
                 if (isSwitch) throw Problem.badRequest(part.label() + " is a switch; open or close it.");
                 yield before.with(part.with(act.equals("out") ? Setting.Fault.OUT : Setting.Fault.SHORT));
             }
-            case "set" -> set(before, part, request.text() == null ? "" : request.text());
+            case "set" -> set(before, part, request.text() == null ? "" : request.text(), style);
             default ->
                 throw Problem.badRequest("A part is opened, closed, taken out, shorted or set; not “" + act + "”.");
         };
     }
 
-    private static Circuit set(Circuit before, Part part, String text) {
-        return Composer.of(before)
+    private static Circuit set(Circuit before, Part part, String text, HouseStyle style) {
+        return Composer.of(before, style.numbers().decimalSign())
                 .set(part.label(), text)
                 .match(
                         composed -> {

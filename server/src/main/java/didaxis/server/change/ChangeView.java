@@ -35,8 +35,7 @@ public record ChangeView(
     /** One link: its sentence and the rows it speaks of. */
     public record ChainLink(String sentence, List<String> rows) {}
 
-    static ChangeView of(StyledChart before, StyledChart after, String part) {
-        Change change = Change.of(before.chart(), after.chart(), part);
+    static ChangeView of(StyledChart before, StyledChart after, Change change, List<Change.Link> chain) {
         ChartColumns columns = ChartColumns.of(before, after);
         ChangeSentence sentence = new ChangeSentence(before.style(), change);
         return new ChangeView(
@@ -49,7 +48,7 @@ public record ChangeView(
                                 RowView.of(after, subject, columns),
                                 directions(change, subject, before)))
                         .toList(),
-                change.chain().stream()
+                chain.stream()
                         .map(link -> new ChainLink(
                                 sentence.say(link),
                                 link.cells().stream()

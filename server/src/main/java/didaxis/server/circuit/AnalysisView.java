@@ -12,12 +12,13 @@ import didaxis.core.circuit.Subjects;
 import didaxis.core.compose.Composer;
 import didaxis.core.drawing.Plan;
 import didaxis.core.notation.Notation;
-import didaxis.core.notation.Words;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.wording.ChartSentence;
+import didaxis.core.wording.WordList;
+import didaxis.core.wording.Words;
 import didaxis.core.working.ChartColumns;
 import didaxis.core.working.Deduction;
 import didaxis.core.working.StyledChart;
@@ -27,13 +28,20 @@ import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
 
-/** All that is known of a circuit, in JSON. Numbers are SI; null where a value does not exist or is not decided. */
+/**
+ * All that is known of a circuit, in JSON. Numbers are SI; null where a value does not exist or is not decided.
+ *
+ * @param wordList the circuit said as a nested list, to be read aloud
+ * @param readings rows of the voltmeters and points, a potential among the voltages
+ */
 public record AnalysisView(
         String notation,
         String words,
+        List<WordList.Line> wordList,
         List<ThingView> things,
         List<SettingView> settings,
         List<RowView> rows,
+        List<RowView> readings,
         List<MeterView> meters,
         List<PointView> points,
         List<ColumnView> columns,
@@ -97,11 +105,11 @@ public record AnalysisView(
     /** Everything about a circuit in the usual style, drawn as a loop. */
     public static AnalysisView of(Chart chart, SceneView.Room room) {
         StyledChart charted = StyledChart.of(chart, HouseStyle.RIDGE);
-        return of(charted, PlanView.USUAL.in(charted.style()), room);
+        return of(charted, List.of(), PlanView.USUAL.in(charted.style()), room);
     }
 
-    /** Everything about a charted circuit in a house style, drawn for a room. */
-    static AnalysisView of(StyledChart charted, Plan plan, SceneView.Room room) {
+    /** Everything about a charted circuit in a house style, drawn for a room; with what stood alone beside a '||'. */
+    static AnalysisView of(StyledChart charted, List<String> alone, Plan plan, SceneView.Room room) {
         Chart chart = charted.chart();
         HouseStyle style = charted.style();
         AmountFormat format = style.numbers();
@@ -109,16 +117,20 @@ public record AnalysisView(
         return new AnalysisView(
                 Notation.print(chart.circuit()),
                 Words.describe(chart.circuit()),
+                WordList.of(chart.circuit()),
                 ThingView.of(chart.circuit()),
                 SettingView.of(charted),
                 chart.rows().stream()
                         .map(subject -> RowView.of(charted, subject, columns))
                         .toList(),
+                chart.subjects().readings().stream()
+                        .map(reading -> RowView.of(charted, reading, columns))
+                        .toList(),
                 meters(charted, format),
                 points(charted, format),
                 ColumnView.of(columns),
                 style.terms().whole(),
-                ChartSentence.notes(charted),
+                notes(charted, alone),
                 Ratings.of(chart).over().stream()
                         .map(load -> load.part().label())
                         .distinct()
@@ -128,6 +140,13 @@ public record AnalysisView(
                 style.name(),
                 style.carryRounded(),
                 chart.circuit().source().emf() > EXTRA_LOW_VOLTS);
+    }
+
+    private static List<String> notes(StyledChart charted, List<String> alone) {
+        List<String> notes =
+                new ArrayList<>(alone.stream().map(ChartSentence::alone).toList());
+        notes.addAll(ChartSentence.notes(charted));
+        return notes;
     }
 
     private static List<MeterView> meters(StyledChart charted, AmountFormat format) {

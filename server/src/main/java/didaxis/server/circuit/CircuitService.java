@@ -16,8 +16,10 @@ class CircuitService {
     }
 
     AnalysisView analysis(CircuitRequest request) {
-        StyledChart charted = request.charted();
-        return AnalysisView.of(charted, request.planned(charted), request.roomOrDesk());
+        HouseStyle style = StyleView.named(request.style());
+        Notation.Result.Parsed typed = Circuits.read(request.notation(), style);
+        StyledChart charted = StyledChart.of(Circuits.chart(typed.circuit()), style);
+        return AnalysisView.of(charted, typed.alone(), request.planned(charted), request.roomOrDesk());
     }
 
     /** The steps from the settings to every cell; apart from the analysis, which every key asks for. */

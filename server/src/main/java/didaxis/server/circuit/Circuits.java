@@ -9,7 +9,6 @@ import didaxis.core.wording.ChartSentence;
 import didaxis.core.working.StyledChart;
 import didaxis.server.config.Problem;
 import java.nio.charset.StandardCharsets;
-import java.util.function.Function;
 import org.springframework.http.HttpStatus;
 
 /** Reads circuits from outside, within the limits of the house. */
@@ -25,6 +24,15 @@ public final class Circuits {
      * @throws Problem if it cannot be read or is too large
      */
     public static Circuit read(String notation) {
+        return read(notation, StyleView.named(null)).circuit();
+    }
+
+    /**
+     * What a text means in a style's decimal sign.
+     *
+     * @throws Problem if it cannot be read or is too large
+     */
+    public static Notation.Result.Parsed read(String notation, HouseStyle style) {
         if (notation == null) throw Problem.badRequest("A circuit is needed, such as 16 V : R1=5 + (R2=12 || R3=4).");
         if (notation.getBytes(StandardCharsets.UTF_8).length > MOST_BYTES) {
             throw Problem.badRequest("The circuit's text is longer than " + MOST_BYTES / 1024 + " kB.")
@@ -32,14 +40,19 @@ public final class Circuits {
                     .with("column", 1)
                     .with("expected", "a text of at most " + MOST_BYTES / 1024 + " kB");
         }
-        Circuit circuit = Notation.parse(notation).match(Function.identity(), refused -> {
-            throw Problem.badRequest(sentence(refused))
-                    .with("line", refused.line())
-                    .with("column", refused.column())
-                    .with("found", refused.found())
-                    .with("expected", refused.expected());
-        });
-        return withinLimits(circuit);
+        return Notation.parse(notation, style.numbers().decimalSign())
+                .match(
+                        parsed -> {
+                            withinLimits(parsed.circuit());
+                            return parsed;
+                        },
+                        refused -> {
+                            throw Problem.badRequest(sentence(refused))
+                                    .with("line", refused.line())
+                                    .with("column", refused.column())
+                                    .with("found", refused.found())
+                                    .with("expected", refused.expected());
+                        });
     }
 
     /**
@@ -83,6 +96,6 @@ public final class Circuits {
      */
     public static StyledChart styled(String notation, String style) {
         HouseStyle named = StyleView.named(style);
-        return StyledChart.of(chart(read(notation)), named);
+        return StyledChart.of(chart(read(notation, named).circuit()), named);
     }
 }

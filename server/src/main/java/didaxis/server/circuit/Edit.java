@@ -4,6 +4,7 @@ import didaxis.core.circuit.PartKind;
 import didaxis.core.compose.Composer;
 import didaxis.core.compose.Composer.Place;
 import didaxis.core.compose.Outcome;
+import didaxis.core.style.HouseStyle;
 import didaxis.server.config.Problem;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Locale;
@@ -16,6 +17,7 @@ import java.util.Locale;
  * @param kind what is put, or put in its place
  * @param place where it is put
  * @param text what it is set to
+ * @param style the style in whose decimal sign texts are read
  */
 record Edit(
         String notation,
@@ -31,7 +33,8 @@ record Edit(
                 allowableValues = {"before", "after", "beside", "beside-group"})
         String place,
 
-        @Schema(types = {"string", "null"}) String text) {
+        @Schema(types = {"string", "null"}) String text,
+        @Schema(types = {"string", "null"}) String style) {
     /** What can be done to a circuit. */
     enum Act {
         PUT,
@@ -55,7 +58,9 @@ record Edit(
         Act done = word(Act.class, "act", act);
         boolean empty = notation == null || notation.isBlank();
         if (empty && done == Act.PUT) return Composer.start(word(PartKind.class, "kind", kind));
-        Composer composer = Composer.of(Circuits.read(notation));
+        HouseStyle read = StyleView.named(style);
+        Composer composer = Composer.of(
+                Circuits.read(notation, read).circuit(), read.numbers().decimalSign());
         String named = name == null || name.isEmpty() ? Composer.SOURCE : name;
         return switch (done) {
             case PUT -> composer.put(word(PartKind.class, "kind", kind), word(Place.class, "place", place), named);

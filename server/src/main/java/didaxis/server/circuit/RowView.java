@@ -16,13 +16,14 @@ import java.util.OptionalDouble;
 /**
  * A row of the chart in JSON.
  *
- * @param shown the numbers as printed in the chart's columns; no entry where there is none
+ * @param shown the numbers as printed in the chart's columns, a point's potential as among the voltages; no entry where
+ *     there is none
  * @param condition normal, no-current, bypassed or undecided
  */
 public record RowView(
         String id,
 
-        @Schema(allowableValues = {"part", "group", "internal", "external", "total"})
+        @Schema(allowableValues = {"part", "group", "internal", "external", "total", "voltmeter", "point"})
         String kind,
 
         List<String> members,
@@ -39,6 +40,13 @@ public record RowView(
         columns.byQuantity()
                 .forEach((quantity, column) -> styled.value(Cell.of(subject, quantity))
                         .ifPresent(value -> shown.put(quantity.word(), column.print(value))));
+        if (subject.kind() == Subject.Kind.POINT) {
+            // A potential is a voltage towards the negative terminal, and stands in that column.
+            styled.value(Cell.of(subject, Quantity.POTENTIAL))
+                    .ifPresent(value -> shown.put(
+                            Quantity.POTENTIAL.word(),
+                            columns.of(Quantity.VOLTAGE).print(value)));
+        }
         return new RowView(
                 subject.id(),
                 subject.kind().name().toLowerCase(Locale.ROOT),

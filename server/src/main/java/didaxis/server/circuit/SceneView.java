@@ -98,9 +98,10 @@ public record SceneView(
                 boolean result = part.kind() == PartKind.EQUIVALENT;
                 lines.add(result ? format.print(resistance) : format.exactly(resistance));
             }
-            if (part.setting() instanceof Setting.Amperes fuse)
+            // What a part is rated for is told with its resistance, or withheld with it.
+            if (visible && part.setting() instanceof Setting.Amperes fuse)
                 lines.add(format.exactly(Amount.of(fuse.amperes(), Quantity.CURRENT)));
-            part.rating().limits().forEach(limit -> lines.add(format.exactly(limit)));
+            if (visible) part.rating().limits().forEach(limit -> lines.add(format.exactly(limit)));
             parts.put(part.label(), lines);
         }
         boolean emf = shown.test(Cell.of(Subject.TOTAL, Quantity.VOLTAGE));

@@ -1,9 +1,11 @@
 package didaxis.server.file;
 
+import didaxis.core.circuit.Circuit;
 import didaxis.core.drawing.Svg;
 import didaxis.core.notation.Netlist;
 import didaxis.core.notation.Notation;
-import didaxis.core.notation.Words;
+import didaxis.core.notation.SpiceDeck;
+import didaxis.core.wording.Words;
 import didaxis.core.working.StyledChart;
 import didaxis.server.circuit.CircuitRequest;
 import didaxis.server.circuit.Circuits;
@@ -25,11 +27,11 @@ class FileService {
 
     private static final Map<String, Function<CircuitRequest, FileView>> FILES = Map.of(
             "notation",
-            request ->
-                    new FileView("circuit.txt", "text/plain", Notation.print(Circuits.read(request.notation())) + "\n"),
+            request -> new FileView("circuit.txt", "text/plain", Notation.print(circuit(request)) + "\n"),
             "netlist",
-            request ->
-                    new FileView("circuit-parts.txt", "text/plain", Netlist.write(Circuits.read(request.notation()))),
+            request -> new FileView("circuit-parts.txt", "text/plain", Netlist.write(circuit(request))),
+            "spice",
+            request -> new FileView("circuit.cir", "text/plain", SpiceDeck.print(circuit(request))),
             "drawing",
             request -> new FileView("circuit.svg", "image/svg+xml", drawing(request)),
             "chart",
@@ -38,8 +40,14 @@ class FileService {
     FileView file(String kind, CircuitRequest request) {
         Function<CircuitRequest, FileView> file = FILES.get(kind);
         if (file == null)
-            throw Problem.badRequest("“" + kind + "” is no kind of file; known are notation, netlist, drawing, chart.");
+            throw Problem.badRequest(
+                    "“" + kind + "” is no kind of file; known are notation, netlist, spice, drawing, chart.");
         return file.apply(request);
+    }
+
+    private static Circuit circuit(CircuitRequest request) {
+        return Circuits.read(request.notation(), StyleView.named(request.style()))
+                .circuit();
     }
 
     private static String drawing(CircuitRequest request) {
@@ -58,7 +66,10 @@ class FileService {
         if (text.getBytes(StandardCharsets.UTF_8).length > MOST_BYTES)
             throw Problem.badRequest("The text is longer than " + MOST_BYTES / 1024 + " kB.");
         if (withoutRemarks(text).contains(":"))
-            return new Opened(Notation.print(Circuits.read(withoutRemarks(text))), null);
+            return new Opened(
+                    Notation.print(Circuits.read(withoutRemarks(text), StyleView.named(opening.style()))
+                            .circuit()),
+                    null);
         return Netlist.read(text)
                 .match(
                         read -> new Opened(Notation.print(Circuits.withinLimits(read.circuit())), null),

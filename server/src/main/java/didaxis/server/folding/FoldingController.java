@@ -9,8 +9,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Folds a circuit, and asks of two parts whether they do. */
 @RestController
 class FoldingController {
-    /** A circuit and the stage from which on its redraws are wanted, counted from 0. */
-    record ScenesRequest(CircuitRequest circuit, int from) {}
+    /** A circuit and the stage from which on its folding is wanted, counted from 0. */
+    record StagesRequest(CircuitRequest circuit, int from) {}
 
     /** Two parts picked in a stage of the folding, counted from 0. */
     record PairRequest(
@@ -26,16 +26,16 @@ class FoldingController {
         this.folding = folding;
     }
 
-    /** Every stage; the first of them drawn. */
+    /** The first stages, which are all of nearly every circuit. */
     @PostMapping("/api/circuits/folding")
     FoldingView fold(@RequestBody CircuitRequest request) {
-        return folding.folding(request);
+        return folding.stages(request, 0);
     }
 
-    /** The redraws of some stages that follow each other. */
-    @PostMapping("/api/circuits/folding/scenes")
-    ScenesView scenes(@RequestBody ScenesRequest request) {
-        return folding.scenes(request);
+    /** Later stages of a long folding. */
+    @PostMapping("/api/circuits/folding/stages")
+    FoldingView stages(@RequestBody StagesRequest request) {
+        return folding.stages(request.circuit(), request.from());
     }
 
     @PostMapping("/api/circuits/folding/pair")

@@ -2,8 +2,8 @@ package didaxis.server.folding;
 
 import didaxis.core.chart.Folding;
 import didaxis.core.circuit.Subject;
-import didaxis.core.notation.Words;
 import didaxis.core.wording.FoldSentence;
+import didaxis.core.wording.Words;
 import didaxis.core.working.StagedSolution;
 import didaxis.core.working.Step;
 import didaxis.core.working.StyledChart;
@@ -14,8 +14,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntFunction;
 
-/** A circuit folded to one resistance, stage by stage, in JSON. */
-public record FoldingView(List<StageView> stages) {
+/**
+ * A circuit folded to one resistance, stage by stage, in JSON.
+ *
+ * @param count how many stages there are
+ * @param from the first that is told, counted from 0
+ * @param stages as many from there on as one answer holds
+ */
+public record FoldingView(int count, int from, List<StageView> stages) {
     /**
      * One redraw.
      *
@@ -26,7 +32,6 @@ public record FoldingView(List<StageView> stages) {
      * @param group the row that was folded; empty for none
      * @param result the group's resistance; empty for none
      * @param rows the rows of the chart this stage uses, the group's first
-     * @param scene its drawing; null for a later stage of a long folding, which is asked for when it is looked at
      * @param folding the working of the fold
      * @param unfolding what going back from here gives: currents and voltages of the members
      */
@@ -41,22 +46,17 @@ public record FoldingView(List<StageView> stages) {
             String result,
             List<String> rows,
             String words,
-
-            @Schema(
-                    types = {"object", "null"},
-                    implementation = SceneView.class)
             SceneView scene,
-
             List<StepView> folding,
             List<StepView> unfolding) {}
 
-    /** The stages with what each is drawn as, if it is. */
-    static FoldingView of(StyledChart chart, IntFunction<SceneView> scenes) {
-        List<StagedSolution.Stage> stages = StagedSolution.of(chart);
+    /** Some stages that follow each other, with what each is drawn as. */
+    static FoldingView of(
+            StyledChart chart, List<StagedSolution.Stage> stages, int from, int end, IntFunction<SceneView> scenes) {
         List<StageView> views = new ArrayList<>();
-        for (int place = 0; place < stages.size(); place++)
+        for (int place = from; place < end; place++)
             views.add(stage(chart, stages.get(place), place, scenes.apply(place)));
-        return new FoldingView(views);
+        return new FoldingView(stages.size(), from, views);
     }
 
     private static StageView stage(StyledChart chart, StagedSolution.Stage stage, int place, SceneView scene) {

@@ -1,7 +1,7 @@
 package didaxis.server.shelf;
 
 import didaxis.core.notation.Notation;
-import didaxis.core.notation.Words;
+import didaxis.core.wording.Words;
 import didaxis.server.circuit.Circuits;
 import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;

@@ -1,6 +1,7 @@
-package didaxis.core.notation;
+package didaxis.core.wording;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Metered;
@@ -11,6 +12,7 @@ import didaxis.core.circuit.Point;
 import didaxis.core.circuit.RandomCircuits;
 import didaxis.core.circuit.Series;
 import didaxis.core.circuit.Setting;
+import didaxis.core.notation.Notation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -22,6 +24,7 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -49,6 +52,43 @@ class WordsTest {
             })
     void aCircuitIsSaidAsATeacherWould(String notation, String words) {
         assertEquals(words, Words.describe(Notation.circuit(notation)));
+    }
+
+    @Test
+    void aCircuitIsReadAloudAsANestedListWithSourceGroupsAndJunctions() {
+        assertEquals(
+                List.of(
+                        "source with emf E and internal resistance r, voltmeter V2 across its terminals",
+                        "the network: R1, R2345 and point B, in series",
+                        "  R1",
+                        "  R2345: R23 and R45, in parallel, between a and b",
+                        "    R23: R2, S1 and R3, in series",
+                        "      R2",
+                        "      S1 (open)",
+                        "      R3",
+                        "    voltmeter V1 across",
+                        "      R45: R4 and R5, in series",
+                        "        R4",
+                        "        R5",
+                        "  point B"),
+                WordList.of(Notation.circuit("V2[9 V r=1] : R1=1 + ((R2=2 + S1=open + R3=3) || V1[R4=4 + R5=5]) + .B"))
+                        .stream()
+                        .map(line -> "  ".repeat(line.depth()) + line.text())
+                        .toList());
+    }
+
+    /** Who hears the list can tell how deep each part lies and that none is left out. */
+    @Property(tries = 300)
+    void theListNamesEveryPartMeterAndPointOnce(@ForAll("circuits") Circuit circuit) {
+        List<WordList.Line> lines = WordList.of(circuit);
+        for (Part part : circuit.parts()) {
+            long lone = lines.stream()
+                    .filter(line -> line.text().split(" ")[0].equals(part.label()))
+                    .count();
+            assertEquals(1, lone, lines::toString);
+        }
+        assertEquals(circuit.outline().size() + 1, lines.size());
+        assertTrue(lines.stream().noneMatch(line -> line.text().matches(".*[(\\[](?!open|taken out|shorted).*")));
     }
 
     /** Draws what it is told. */

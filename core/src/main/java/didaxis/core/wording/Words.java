@@ -1,4 +1,4 @@
-package didaxis.core.notation;
+package didaxis.core.wording;
 
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Metered;
@@ -68,7 +68,8 @@ public final class Words {
         }
     }
 
-    private static String name(Part part) {
+    /** A part's label, and what is not to be seen in it. */
+    static String name(Part part) {
         if (part.setting() == Setting.Position.OPEN) return part.label() + " (open)";
         if (part.setting() == Setting.Fault.OUT) return part.label() + " (taken out)";
         return part.setting() == Setting.Fault.SHORT ? part.label() + " (shorted)" : part.label();
