@@ -46,9 +46,9 @@ class Problems extends ResponseEntityExceptionHandler {
                 .body(detail);
     }
 
-    @ExceptionHandler(BodyLimitFilter.TooLong.class)
-    ResponseEntity<ProblemDetail> tooLong(BodyLimitFilter.TooLong e) {
-        return problem(Problem.of(HttpStatus.CONTENT_TOO_LARGE, e.getMessage()));
+    @ExceptionHandler(BodyFilter.Refused.class)
+    ResponseEntity<ProblemDetail> refused(BodyFilter.Refused e) {
+        return problem(e.problem());
     }
 
     @ExceptionHandler(Exception.class)
@@ -70,7 +70,7 @@ class Problems extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleExceptionInternal(
             Exception e, Object body, HttpHeaders headers, HttpStatusCode code, WebRequest request) {
         for (Throwable cause = e; cause != null; cause = cause.getCause()) {
-            if (cause instanceof BodyLimitFilter.TooLong tooLong) code = HttpStatus.CONTENT_TOO_LARGE;
+            if (cause instanceof BodyFilter.Refused refused) return retold(refused);
         }
         HttpStatus status = HttpStatus.valueOf(code.value());
         ProblemDetail detail = ProblemDetail.forStatusAndDetail(status, sentence(status));
@@ -78,6 +78,13 @@ class Problems extends ResponseEntityExceptionHandler {
                 .headers(headers)
                 .contentType(MediaType.APPLICATION_PROBLEM_JSON)
                 .body(detail);
+    }
+
+    private ResponseEntity<Object> retold(BodyFilter.Refused refused) {
+        Problem problem = refused.problem();
+        return ResponseEntity.status(problem.status())
+                .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .body(ProblemDetail.forStatusAndDetail(problem.status(), problem.getMessage()));
     }
 
     /** What is said where nothing more is known than the status. */
