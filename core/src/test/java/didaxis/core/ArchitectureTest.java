@@ -64,7 +64,8 @@ class ArchitectureTest {
         ArchRuleDefinition.classes()
                 .should()
                 .onlyDependOnClassesThat()
-                .resideInAnyPackage("didaxis.core..", "java.util..", "java.lang..", "java.math..", "org.ejml..")
+                .resideInAnyPackage(
+                        "didaxis.core..", "java.util..", "java.lang..", "java.math..", "org.ejml..", "org.hipparchus..")
                 .check(core);
     }
 }

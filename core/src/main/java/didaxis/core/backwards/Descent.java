@@ -1,11 +1,16 @@
 package didaxis.core.backwards;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.function.UnaryOperator;
-import org.ejml.data.DMatrixRMaj;
-import org.ejml.dense.row.CommonOps_DDRM;
-import org.ejml.dense.row.MatrixFeatures_DDRM;
+import org.hipparchus.exception.MathIllegalStateException;
+import org.hipparchus.linear.Array2DRowRealMatrix;
+import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.RealMatrix;
+import org.hipparchus.linear.RealVector;
+import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresBuilder;
+import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresProblem;
+import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOptimizer;
+import org.hipparchus.optim.nonlinear.vector.leastsquares.MultivariateJacobianFunction;
+import org.hipparchus.util.Pair;
 
 /**
  * The way down to a least sum of squared residuals, by Levenberg and Marquardt's method.
@@ -14,53 +19,85 @@ import org.ejml.dense.row.MatrixFeatures_DDRM;
  * @param settled whether it ended because nothing near comes lower, or hardly
  */
 record Descent(double[] end, boolean settled) {
-    private static final double LOW_ENOUGH = 1e-26;
-    private static final double STANDS = 1e-9;
-    private static final double STIFFEST = 1e10;
-    private static final double LONGEST = 2;
-    private static final int ROUNDS = 400;
-    private static final int LATELY = 50;
-    private static final double CRAWLS = 0.01;
+    private static final int MOST_EVALUATIONS = 400;
+    private static final double STANDS = 1e-14;
+    /** In logarithms, so at most about seven times larger or smaller. */
+    private static final double FARTHEST = 2;
+
+    /** Thrown when the work there is for it is done, with nothing to say but where it was. */
+    private static final class Spent extends RuntimeException {
+        Spent() {
+            super(null, null, false, false);
+        }
+    }
 
     static Descent from(double[] start, UnaryOperator<double[]> residuals, Budget budget) {
-        double[] at = start;
-        double[] here = residuals.apply(at);
-        List<Double> costs = new ArrayList<>(List.of(squares(here)));
-        double damping = 1e-3;
-        while (costs.size() < ROUNDS && last(costs, 0) > LOW_ENOUGH && !budget.spent()) {
-            DMatrixRMaj jacobian = jacobian(at, residuals);
-            double[] next;
-            double[] there;
-            do {
-                if (damping > STIFFEST) return new Descent(at, true);
-                next = sum(at, dampedStep(jacobian, here, damping));
-                there = residuals.apply(next);
-                damping *= 5;
-            } while (!(squares(there) < last(costs, 0)));
-            damping /= 40;
-            at = next;
-            here = there;
-            costs.add(squares(here));
-            if (last(costs, 1) - last(costs, 0) < STANDS * last(costs, 1)) return new Descent(at, true);
+        int count = residuals.apply(start).length;
+        if (count == 0) return new Descent(start, true);
+        Valley valley = new Valley(start, residuals, budget);
+        LeastSquaresProblem problem = new LeastSquaresBuilder()
+                .start(start)
+                .model(valley)
+                .target(new double[count])
+                .parameterValidator(valley::near)
+                .maxEvaluations(MOST_EVALUATIONS)
+                .maxIterations(MOST_EVALUATIONS)
+                .build();
+        try {
+            new LevenbergMarquardtOptimizer()
+                    .withCostRelativeTolerance(STANDS)
+                    .withParameterRelativeTolerance(STANDS)
+                    .withOrthoTolerance(STANDS)
+                    .optimize(problem);
+            return new Descent(valley.lowest, true);
+        } catch (MathIllegalStateException | Spent unfinished) {
+            return new Descent(valley.lowest, valley.least <= Valley.LOW_ENOUGH);
         }
-        boolean crawls = costs.size() > LATELY && last(costs, LATELY) - last(costs, 0) < CRAWLS * last(costs, 0);
-        return new Descent(at, crawls);
     }
 
-    private static double last(List<Double> costs, int back) {
-        return costs.get(costs.size() - 1 - back);
-    }
+    /** The residuals as a function of the place; it remembers the lowest place that was looked at. */
+    private static final class Valley implements MultivariateJacobianFunction {
+        private static final double LOW_ENOUGH = 1e-26;
+        private final UnaryOperator<double[]> residuals;
+        private final Budget budget;
+        private double[] lowest;
+        private double least = Double.POSITIVE_INFINITY;
 
-    private static double[] sum(double[] at, double[] step) {
-        double[] sum = at.clone();
-        for (int k = 0; k < sum.length; k++) sum[k] += Math.max(-LONGEST, Math.min(LONGEST, step[k]));
-        return sum;
+        Valley(double[] start, UnaryOperator<double[]> residuals, Budget budget) {
+            this.lowest = start;
+            this.residuals = residuals;
+            this.budget = budget;
+        }
+
+        /** No farther from the lowest place than one may look: what lies beyond is another valley. */
+        RealVector near(RealVector point) {
+            double[] at = point.toArray();
+            for (int k = 0; k < at.length; k++)
+                at[k] = Math.max(lowest[k] - FARTHEST, Math.min(lowest[k] + FARTHEST, at[k]));
+            return new ArrayRealVector(at, false);
+        }
+
+        @Override
+        public Pair<RealVector, RealMatrix> value(RealVector point) {
+            if (budget.spent()) throw new Spent();
+            double[] at = point.toArray();
+            double[] here = residuals.apply(at);
+            double sum = 0;
+            for (double value : here) sum += value * value;
+            if (sum < least) {
+                least = sum;
+                lowest = at;
+            }
+            if (least <= LOW_ENOUGH) throw new Spent();
+            return new Pair<>(
+                    new ArrayRealVector(here, false), new Array2DRowRealMatrix(jacobian(at, residuals), false));
+        }
     }
 
     /** The residuals' derivatives, by central differences; a row a residual. */
-    static DMatrixRMaj jacobian(double[] at, UnaryOperator<double[]> residuals) {
+    static double[][] jacobian(double[] at, UnaryOperator<double[]> residuals) {
         double h = 1e-5;
-        DMatrixRMaj jacobian = new DMatrixRMaj(residuals.apply(at).length, at.length);
+        double[][] jacobian = new double[residuals.apply(at).length][at.length];
         for (int k = 0; k < at.length; k++) {
             double[] up = at.clone();
             double[] down = at.clone();
@@ -68,27 +105,8 @@ record Descent(double[] end, boolean settled) {
             down[k] -= h;
             double[] above = residuals.apply(up);
             double[] below = residuals.apply(down);
-            for (int row = 0; row < above.length; row++) jacobian.set(row, k, (above[row] - below[row]) / (2 * h));
+            for (int row = 0; row < above.length; row++) jacobian[row][k] = (above[row] - below[row]) / (2 * h);
         }
         return jacobian;
-    }
-
-    /** (JᵀJ + damping·(diag JᵀJ + 1e-9))·step = −Jᵀ·residuals. */
-    private static double[] dampedStep(DMatrixRMaj jacobian, double[] residuals, double damping) {
-        int n = jacobian.numCols;
-        DMatrixRMaj normal = new DMatrixRMaj(n, n);
-        CommonOps_DDRM.multInner(jacobian, normal);
-        for (int k = 0; k < n; k++) normal.add(k, k, damping * (normal.get(k, k) + 1e-9));
-        DMatrixRMaj right = new DMatrixRMaj(n, 1);
-        CommonOps_DDRM.multTransA(-1, jacobian, new DMatrixRMaj(residuals.length, 1, true, residuals), right);
-        DMatrixRMaj step = new DMatrixRMaj(n, 1);
-        boolean solved = CommonOps_DDRM.solve(normal, right, step) && !MatrixFeatures_DDRM.hasUncountable(step);
-        return solved ? step.getData() : new double[n];
-    }
-
-    private static double squares(double[] values) {
-        double sum = 0;
-        for (double value : values) sum += value * value;
-        return Double.isNaN(sum) ? Double.POSITIVE_INFINITY : sum;
     }
 }

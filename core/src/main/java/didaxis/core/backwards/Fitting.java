@@ -164,7 +164,8 @@ final class Fitting {
 
     /** How the residuals change with the logarithms of the settings: a row a given. */
     DMatrixRMaj jacobian(Fit fit) {
-        return Descent.jacobian(fit.logs(), this::residuals);
+        double[][] rows = Descent.jacobian(fit.logs(), this::residuals);
+        return rows.length == 0 ? new DMatrixRMaj(0, size()) : new DMatrixRMaj(rows);
     }
 
     private Fit at(double[] logs, boolean settled) {
