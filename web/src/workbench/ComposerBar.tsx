@@ -2,6 +2,7 @@ import { Button, NativeSelect, TextInput } from '@mantine/core'
 import { useEffect, useEffectEvent, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import classes from './ComposerBar.module.css'
+import { KINDS, type PartKind } from './partKinds'
 import type { Act } from './useComposer'
 
 interface ComposerBarProps {
@@ -18,17 +19,6 @@ interface ComposerBarProps {
   early?: string
   onEarlyTaken: () => void
 }
-
-export const KINDS = [
-  'resistor',
-  'lamp',
-  'heater',
-  'variable-resistor',
-  'switch',
-  'ammeter',
-  'fuse',
-  'link',
-] as const
 
 /** What can be done to the thing in hand; each also has a key. */
 export function ComposerBar(props: ComposerBarProps) {
@@ -83,7 +73,7 @@ export function ComposerBar(props: ComposerBarProps) {
           aria-label={t('compose.kind', { name: inHand })}
           value={kind}
           data={KINDS.map((one) => ({ value: one, label: t(`kind.${one}`) }))}
-          onChange={(event) => onAct({ act: 'replace', kind: event.currentTarget.value })}
+          onChange={(event) => onAct({ act: 'replace', kind: event.currentTarget.value as PartKind })}
         />
       )}
       {kind === 'switch' && <Verb label={t('compose.toggle')} onClick={() => onAct({ act: 'toggle' })} />}

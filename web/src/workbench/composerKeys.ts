@@ -1,4 +1,4 @@
-import { KINDS } from './ComposerBar'
+import { KINDS } from './partKinds'
 import type { Act } from './useComposer'
 
 /** What a key does to the thing in hand; nothing where it has no meaning. */

@@ -3,6 +3,7 @@ package didaxis.core.change;
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Part;
+import didaxis.core.circuit.PartKind;
 import didaxis.core.circuit.Subject;
 import didaxis.core.law.Relation;
 import didaxis.core.law.Relations;
@@ -181,7 +182,7 @@ public record Change(Chart before, Chart after, Part part, List<Link> chain) {
     /** The lamps of the circuit, brightest first, those alike together; by their power after the change. */
     public List<List<Subject>> brightest() {
         List<Subject> lamps = after.circuit().parts().stream()
-                .filter(one -> one.label().startsWith("L"))
+                .filter(one -> one.kind() == PartKind.LAMP)
                 .map(one -> Subject.part(one.label()))
                 .sorted(Comparator.comparingDouble(this::powerAfter).reversed())
                 .toList();

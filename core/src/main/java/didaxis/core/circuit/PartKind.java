@@ -1,9 +1,15 @@
 package didaxis.core.circuit;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
-/** The kinds of part: the letters of their labels, their name, and what a value of one says. */
+/**
+ * The kinds of part: the letters of their labels, their name, and what a value of one says. Whatever reads, composes or
+ * lists parts goes by this list; a new kind also needs a symbol, which the compiler asks for.
+ */
 public enum PartKind {
     RESISTOR("R", "resistor", Takes.OHMS),
     LAMP("L", "lamp", Takes.OHMS),
@@ -27,6 +33,12 @@ public enum PartKind {
     /** The kinds a circuit is typed and composed of. */
     public static final List<PartKind> TYPED = List.of(values()).subList(0, values().length - 1);
 
+    /** A label of any kind, its letters the first group and its number the second. */
+    public static final Pattern LABEL = Pattern.compile(TYPED.stream()
+            .map(PartKind::letters)
+            .sorted(Comparator.comparingInt(String::length).reversed())
+            .collect(Collectors.joining("|", "(", ")([0-9]{0,6})")));
+
     private final String letters;
     private final String word;
     private final Takes takes;
@@ -35,6 +47,13 @@ public enum PartKind {
         this.letters = letters;
         this.word = word;
         this.takes = takes;
+    }
+
+    /** The letters of all kinds, as a sentence lists them: "R, L, H, VR, S, A, F or W". */
+    public static String allLetters() {
+        String all = TYPED.stream().map(PartKind::letters).collect(Collectors.joining(", "));
+        int last = all.lastIndexOf(", ");
+        return all.substring(0, last) + " or " + all.substring(last + 2);
     }
 
     /** The letters its labels begin with. */

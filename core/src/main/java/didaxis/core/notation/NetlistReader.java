@@ -1,6 +1,7 @@
 package didaxis.core.notation;
 
 import didaxis.core.circuit.Part;
+import didaxis.core.circuit.PartKind;
 import didaxis.core.circuit.Source;
 import didaxis.core.notation.Netlist.Edge;
 import didaxis.core.notation.Netlist.Line;
@@ -102,12 +103,12 @@ final class NetlistReader {
                 .match(
                         read -> read.circuit().network() instanceof Part one ? Optional.of(one) : Optional.empty(),
                         refused -> {
-                            boolean known = line.label().matches("(R|L|H|VR|S|A|F|W)[0-9]*");
+                            boolean known = PartKind.LABEL.matcher(line.label()).matches();
                             String what = known
                                     ? "expected " + refused.expected() + "; found “" + value + "”."
                                     : line.label().replaceAll("[0-9]", "")
-                                            + " is no kind of part; known are R, L, H, VR,"
-                                            + " S, A, F, W, the source E and the voltmeter V.";
+                                            + " is no kind of part; known are " + PartKind.allLetters()
+                                            + ", the source E and the voltmeter V.";
                             throw new Refusal(line.number(), "Line " + line.number() + ": " + what);
                         });
         edges.add(new Edge(

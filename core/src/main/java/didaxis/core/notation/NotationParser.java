@@ -25,7 +25,6 @@ import java.util.regex.Pattern;
 
 /** Reads how the parts of one notation text are joined. Open brackets are kept on a stack of our own, so depth cannot overflow. */
 final class NotationParser {
-    private static final Pattern LABEL = Pattern.compile("(R|L|H|VR|S|A|F|W)([0-9]{0,6})");
     private static final Pattern VOLTMETER = Pattern.compile("V[0-9]{0,6}");
     private static final Pattern EMF_WITH_R = Pattern.compile("(.+?)\\s+r");
     /** Characters from one part to the next, at least about: room for their names is made at once. */
@@ -196,13 +195,13 @@ final class NotationParser {
             return;
         }
         if (token.type() != Type.RUN) throw tokens.refuse(token, NotationValues.A_PART);
-        Matcher label = LABEL.matcher(token.text());
+        Matcher label = PartKind.LABEL.matcher(token.text());
         level.add(label.matches() ? labelled(token, label.group(1)) : bare(token), true, token);
     }
 
     private Part bare(Token token) {
         if (tokens.peek().is("=")) {
-            throw tokens.refuse(token, "a label: R, L, H, VR, S, A, F or W and a number");
+            throw tokens.refuse(token, "a label: " + PartKind.allLetters() + " and a number");
         }
         double ohms = values.ohms(token, true);
         Set<String> taken = resistors.orElseGet(this::writtenResistors);

@@ -6,6 +6,7 @@ import didaxis.core.chart.Ratings;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Part;
+import didaxis.core.circuit.PartKind;
 import didaxis.core.circuit.Subject;
 import didaxis.core.circuit.Subject.Kind;
 import didaxis.core.circuit.Subjects;
@@ -152,9 +153,9 @@ public record AnalysisView(
     private static List<MeterView> meters(StyledChart charted, AmountFormat format) {
         List<MeterView> meters = new ArrayList<>();
         Chart chart = charted.chart();
-        for (Subject row : chart.rows()) {
-            if (row.kind() == Kind.PART && row.id().matches("A[0-9]*"))
-                meters.add(meter(charted, row, Quantity.CURRENT, format));
+        for (Part part : chart.circuit().parts()) {
+            if (part.kind() == PartKind.AMMETER)
+                meters.add(meter(charted, Subject.part(part.label()), Quantity.CURRENT, format));
         }
         for (Subject reading : chart.subjects().readings()) {
             if (reading.kind() == Kind.VOLTMETER) meters.add(meter(charted, reading, Quantity.VOLTAGE, format));

@@ -1,11 +1,13 @@
 package didaxis.server.config;
 
+import didaxis.core.circuit.PartKind;
 import didaxis.server.account.SignedIn;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.servers.Server;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springdoc.core.utils.SpringDocUtils;
@@ -34,6 +36,19 @@ class OpenApiConfig {
                 Map<String, Schema> properties = schema.getProperties();
                 if (properties != null) schema.setRequired(neverNull(properties));
             }
+        };
+    }
+
+    /** The front end's list of kinds is then missed by its compiler when one is new. */
+    @Bean
+    @SuppressWarnings({"rawtypes", "unchecked"})
+    OpenApiCustomizer kindsOfPartAreListed() {
+        List<String> kinds = PartKind.TYPED.stream()
+                .map(kind -> kind.name().toLowerCase(Locale.ROOT).replace('_', '-'))
+                .toList();
+        return api -> {
+            Schema edit = api.getComponents().getSchemas().get("Edit");
+            ((Schema) edit.getProperties().get("kind")).setEnum(kinds);
         };
     }
 
