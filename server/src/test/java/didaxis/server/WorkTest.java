@@ -108,6 +108,74 @@ class WorkTest {
     }
 
     @Test
+    void afterAnAssignmentWasHandedBackNothingIsKeptOrSentAndAllIsTold() {
+        Person teacher = school.signedIn("teacher");
+        Person learner = school.signedIn("learner4");
+        Person late = school.signedIn("learner5");
+        Answer question = teacher.post("/api/questions", """
+                {"title":"Back","notation":"12 V : R1=2 + R2=4","given":[{"subject":"total","quantity":"voltage"},
+                 {"subject":"R1","quantity":"resistance"},{"subject":"R2","quantity":"resistance"}],
+                 "asked":[{"cell":{"subject":"total","quantity":"resistance"},"marks":2},
+                 {"cell":{"subject":"total","quantity":"current"},"marks":3},
+                 {"cell":{"subject":"R1","quantity":"voltage"},"marks":1}]}""");
+        long id = teacher.post(
+                        "/api/classes/1/assignments",
+                        "{\"questionId\":" + question.json().get("id").asLong()
+                                + ",\"dueAt\":\"2999-01-01T00:00:00Z\"}")
+                .json()
+                .get("id")
+                .asLong();
+        String work = "/api/my/work/" + id;
+        String answers = "[" + answer("total", "resistance", "8 ohm") + "," + answer("total", "current", "1.5 A") + ","
+                + answer("R1", "voltage", "") + "]";
+        assertEquals(
+                "not-released",
+                learner.get(work + "/feedback").json().get("reason").asString());
+        assertEquals(
+                200,
+                learner.post(work + "/submission", "{\"answers\":" + answers + "}")
+                        .status());
+        assertEquals(
+                200, teacher.post("/api/assignments/" + id + "/release", "").status());
+        for (Answer refused : List.of(
+                late.put(work + "/draft", "{\"revision\":0,\"answers\":" + answers + "}"),
+                late.post(work + "/submission", "{\"answers\":" + answers + "}"))) {
+            assertEquals(409, refused.status(), refused::toString);
+            assertEquals("released", refused.json().get("reason").asString());
+        }
+        // Who sent sees points with reasons; who did not sees what would have been right.
+        JsonNode feedback = learner.get(work + "/feedback").json();
+        assertEquals(3, feedback.get("marks").asInt());
+        assertEquals(List.of("wrong", "follow-through", "blank"), findings(feedback));
+        assertTrue(
+                feedback.get("findings").get(1).get("sentence").asString().startsWith("Follows correctly from your"));
+        JsonNode without = late.get(work + "/feedback").json();
+        assertEquals(0, without.get("marks").asInt());
+        assertEquals(List.of("blank", "blank", "blank"), findings(without));
+        // A second time changes nothing.
+        assertEquals(
+                200, teacher.post("/api/assignments/" + id + "/release", "").status());
+        assertEquals(
+                List.of("wrong", "follow-through", "blank"),
+                findings(learner.get(work + "/feedback").json()));
+        assertEquals(
+                204,
+                teacher.delete("/api/questions/" + question.json().get("id").asLong())
+                        .status());
+    }
+
+    private static String answer(String subject, String quantity, String text) {
+        return "{\"cell\":{\"subject\":\"" + subject + "\",\"quantity\":\"" + quantity + "\"},\"text\":\"" + text
+                + "\"}";
+    }
+
+    private static List<String> findings(JsonNode feedback) {
+        List<String> findings = new ArrayList<>();
+        feedback.get("findings").forEach(one -> findings.add(one.get("finding").asString()));
+        return findings;
+    }
+
+    @Test
     void whatWasHandedOutStaysAsItWasWhenTheQuestionChanges() {
         Person teacher = school.signedIn("teacher");
         Person learner = school.signedIn("learner3");

@@ -73,7 +73,7 @@ public record FoldingView(int count, int from, List<StageView> stages) {
                 redraw.fold().map(FoldSentence::reason).orElse(""),
                 redraw.fold().map(fold -> fold.series() ? "series" : "parallel").orElse(""),
                 redraw.fold().map(fold -> fold.group().id()).orElse(""),
-                folding.isEmpty() ? "" : folding.get(0).result(),
+                folding.isEmpty() ? "" : folding.get(folding.size() - 1).result(),
                 rows,
                 Words.describe(redraw.circuit()),
                 scene,

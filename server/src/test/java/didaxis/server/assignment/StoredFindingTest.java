@@ -1,0 +1,130 @@
+package didaxis.server.assignment;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import didaxis.core.chart.Chart;
+import didaxis.core.circuit.Cell;
+import didaxis.core.law.Relation;
+import didaxis.core.law.Relations;
+import didaxis.core.marking.Finding;
+import didaxis.core.marking.Marker;
+import didaxis.core.quantity.Amount;
+import didaxis.core.question.ChartQuestion;
+import didaxis.core.style.MarkingStyle;
+import didaxis.core.working.Deduction;
+import didaxis.server.circuit.Circuits;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What is kept of findings and formulas is all of them. */
+class StoredFindingTest {
+    private static final JsonMapper JSON = new JsonMapper();
+    private static final List<String> CIRCUITS = List.of(
+            "16 V : R1=5 + (R2=12 || R3=4)",
+            "9 V r=0.5 : A1 + L1=6 + .B + (R2=4.7k || (A2 + R3=2.2k))",
+            "24 V r=1 : V1[R1=3 + (R2=6 || R3=7 || R4=8)] + (L5=2 || (S6=open + R7=9))",
+            "12 V : R1=24 || R2=19 + R3=4 + R4=9 || R5=1");
+
+    private static Relations relations(String notation) {
+        return Relations.of(Circuits.chart(Circuits.read(notation)));
+    }
+
+    @Test
+    void everyFormulaOfEveryLawIsReadBackFromItsCode() {
+        int count = 0;
+        for (String notation : CIRCUITS) {
+            Relations relations = relations(notation);
+            for (Relation relation : relations.all()) {
+                for (Cell cell : relation.cells()) {
+                    for (var formula : relation.formulas(cell).toList()) {
+                        Object code =
+                                JSON.readValue(JSON.writeValueAsString(formula.with(FormulaCode.WRITER)), Object.class);
+                        assertEquals(
+                                formula,
+                                FormulaCode.read(code, relations.chart().subjects()));
+                        count++;
+                    }
+                }
+            }
+        }
+        assertTrue(count > 500, count + " formulas");
+    }
+
+    @Test
+    void aCodeThatIsNoneIsRefusedByItsSign() {
+        String said = assertThrows(
+                        IllegalArgumentException.class,
+                        () -> FormulaCode.read(
+                                List.of("%", 1, 2),
+                                relations(CIRCUITS.get(0)).chart().subjects()))
+                .getMessage();
+        assertEquals("sign of a formula (%) must be one of + − × / ² √ V", said);
+    }
+
+    /** Sheets with right, rounded, wrong and carried answers, blanks and scrawls: read back, the same is said of each. */
+    @Test
+    void findingsAreReadBackAsTheyWere() {
+        Random random = new Random(2026);
+        Set<StoredFinding.Code> seen = EnumSet.noneOf(StoredFinding.Code.class);
+        for (int sheet = 0; sheet < 200; sheet++) {
+            Relations relations = relations(CIRCUITS.get(sheet % CIRCUITS.size()));
+            Set<Cell> given = Deduction.fromResistancesAndEmf(relations.chart()).keySet();
+            Map<Cell, String> typed = answers(relations, given, random);
+            Map<Cell, Integer> marks = new LinkedHashMap<>();
+            typed.keySet().forEach(cell -> marks.put(cell, 1));
+            ChartQuestion question = new ChartQuestion(relations, given, marks);
+            for (Finding finding :
+                    Marker.of(relations, given, MarkingStyle.STANDARD).mark(typed)) {
+                String kept = JSON.writeValueAsString(StoredFinding.of(finding));
+                StoredFinding stored = JSON.readValue(kept, StoredFinding.class);
+                assertEquals(finding, stored.in(question, typed.get(finding.cell())), kept);
+                assertTrue(!kept.contains("sentence") && kept.length() < 2000, kept);
+                seen.add(stored.code());
+            }
+        }
+        assertEquals(EnumSet.allOf(StoredFinding.Code.class), seen);
+    }
+
+    /** As somebody works who makes a mistake now and then and goes on from it. */
+    private static Map<Cell, String> answers(Relations relations, Set<Cell> given, Random random) {
+        Chart chart = relations.chart();
+        Map<Cell, Double> own = new LinkedHashMap<>();
+        given.forEach(cell -> own.put(cell, chart.value(cell).orElseThrow()));
+        Map<Cell, String> typed = new LinkedHashMap<>();
+        for (var step : Deduction.of(relations, own, relations.cells()).steps()) {
+            Cell cell = step.cell();
+            double value = step.formula().with(new didaxis.core.formula.Evaluation(own::get));
+            if (random.nextInt(8) == 0) value *= 1 + random.nextDouble();
+            value = MarkingStyle.STANDARD.format().rounded(Amount.of(value, cell.quantity()));
+            own.put(cell, value);
+            if (given.contains(cell)) continue;
+            String printed = MarkingStyle.STANDARD.format().print(Amount.of(value, cell.quantity()));
+            typed.put(
+                    cell,
+                    switch (random.nextInt(12)) {
+                        case 0 -> "";
+                        case 1 -> "about " + printed;
+                        case 2 -> cutOff(chart.value(cell).orElseThrow());
+                        default -> printed;
+                    });
+        }
+        return typed;
+    }
+
+    /** Two figures and not rounded. */
+    private static String cutOff(double value) {
+        if (value <= 0) return "0";
+        double place = Math.pow(10, Math.floor(Math.log10(value)) - 1);
+        return new java.math.BigDecimal(Math.floor(value / place) * place)
+                .round(new java.math.MathContext(2))
+                .toPlainString();
+    }
+}
