@@ -1,0 +1,75 @@
+import { screen } from '@testing-library/react'
+import { expect, test } from 'vitest'
+import { answer, shown } from '../test/shown'
+import Feedback from './Feedback'
+
+const cell = (subject: string) => ({ subject, quantity: 'current' })
+const finding = (subject: string, word: string, more: object = {}) => ({
+  cell: cell(subject),
+  finding: word,
+  shown: '2 A',
+  read: 2,
+  expected: 3,
+  origin: false,
+  from: [],
+  slip: null,
+  sentence: `Said of ${subject}.`,
+  ...more,
+})
+const feedback = (findings: object[], marks: number) => ({
+  marks,
+  findings,
+  sheet: {
+    id: 7,
+    title: 'Boot dryer',
+    marks: 5,
+    wordList: [{ depth: 0, text: 'source with emf E' }],
+    scene: { width: 100, height: 100, lines: [], circles: [], texts: [], areas: [] },
+    given: [{ cell: cell('R9'), symbol: '<mi>E</mi>', shown: '12 V' }],
+    boxes: [{ cell: cell('R4'), text: 'two or so' }],
+  },
+})
+
+const open = (said: object) =>
+  shown(<Feedback />, () => said, { at: '/work/7/feedback', pattern: '/work/:workId/feedback' })
+const rows = () => [...document.querySelectorAll('[data-finding]')]
+
+test('every answer is told with its finding, its sentence and where an error starts', async () => {
+  open(
+    feedback(
+      [
+        finding('R1', 'right'),
+        finding('R2', 'wrong', { origin: true }),
+        finding('R3', 'follow-through'),
+        finding('R4', 'unreadable', { shown: '', read: null }),
+      ],
+      2,
+    ),
+  )
+  await screen.findByText('Boot dryer')
+  expect(screen.getByText('2 of 5 marks')).toBeTruthy()
+  expect(rows().map((row) => row.getAttribute('data-finding'))).toEqual([
+    'right',
+    'wrong',
+    'follow-through',
+    'unreadable',
+  ])
+  // A right answer is quiet; of the others the sentence stands below.
+  expect(rows()[0]?.textContent).not.toContain('Said of')
+  expect(rows()[1]?.textContent).toContain('wrong, an error starts here')
+  expect(rows()[1]?.textContent).toContain('Said of R2.')
+  expect(rows()[2]?.textContent).toContain('Said of R3.')
+  // What could not be read is shown as it was typed.
+  expect(rows()[3]?.textContent).toContain('two or so')
+  expect(screen.queryByText('Everything is right.')).toBeNull()
+})
+
+test('a sheet that is all right says so', async () => {
+  open(feedback([finding('R1', 'right'), finding('R2', 'right')], 5))
+  expect(await screen.findByText('Everything is right.')).toBeTruthy()
+})
+
+test('what was not handed back yet is refused in the server’s words', async () => {
+  open(answer(409, { detail: 'Your teacher has not handed this back yet.', reason: 'not-released' }))
+  expect(await screen.findByText('Your teacher has not handed this back yet.')).toBeTruthy()
+})

@@ -1,0 +1,98 @@
+import { fireEvent, screen } from '@testing-library/react'
+import { expect, test } from 'vitest'
+import { shown } from '../test/shown'
+import LearnerSheet from './LearnerSheet'
+
+const printed = { resistance: '4.00', current: '3.00' }
+const sheet = (findings: object[], marks: number | null) => ({
+  assignment: { id: 5, title: 'Boot dryer', classroom: 'Hut class', total: 6 },
+  learner: { learner: { id: 2, displayName: 'Wren', username: 'wren' }, state: 'sent', marks },
+  answers: [
+    { cell: { subject: 'R1', quantity: 'current' }, text: '3 A' },
+    { cell: { subject: 'R23', quantity: 'resistance' }, text: 'four' },
+  ],
+  findings,
+  given: [],
+  asked: [],
+  analysis: {
+    wholeWord: 'total',
+    overRated: [],
+    wordList: [],
+    readings: [
+      { id: 'V1', kind: 'voltmeter', members: ['R1'], shown: { voltage: '6.00' }, condition: 'normal' },
+    ],
+    scene: {
+      width: 100,
+      height: 100,
+      lines: [
+        { points: '1,1 2,2', closed: false, role: 'symbol', part: 'R2' },
+        { points: '3,3 4,4', closed: false, role: 'symbol', part: 'R1' },
+      ],
+      circles: [],
+      texts: [],
+      areas: [],
+    },
+    columns: [
+      { quantity: 'resistance', symbol: 'R', word: 'resistance', unit: 'Ω' },
+      { quantity: 'voltage', symbol: 'V', word: 'voltage', unit: 'V' },
+      { quantity: 'current', symbol: 'I', word: 'current', unit: 'A' },
+    ],
+    rows: [
+      { id: 'R1', kind: 'part', members: ['R1'], shown: printed, condition: 'normal' },
+      { id: 'R23', kind: 'group', members: ['R2', 'R3'], shown: printed, condition: 'normal' },
+      { id: 'S4', kind: 'part', members: ['S4'], shown: {}, condition: 'no-current' },
+    ],
+  },
+})
+const finding = (subject: string, quantity: string, word: string, said: string) => ({
+  cell: { subject, quantity },
+  finding: word,
+  shown: word === 'unreadable' ? '' : '3.00 A',
+  origin: word === 'wrong',
+  from: [],
+  slip: null,
+  expected: 3,
+  read: 3,
+  sentence: said,
+})
+const open = (said: object) =>
+  shown(<LearnerSheet />, () => said, {
+    at: '/results/1/5/2',
+    pattern: '/results/:classId/:assignmentId/:learnerId',
+  })
+
+test('each answer stands with its finding; picked, its row and its parts are lit in the true chart and the drawing', async () => {
+  open(
+    sheet(
+      [
+        finding('R1', 'current', 'right', 'Right.'),
+        finding('R23', 'resistance', 'unreadable', '“four” could not be read.'),
+      ],
+      2,
+    ),
+  )
+  await screen.findByText('Wren')
+  expect(screen.getByText(/2 of 6 marks/)).toBeTruthy()
+  const row = screen.getByRole('button', { name: /unreadable/ })
+  expect(row.textContent).toContain('four')
+  fireEvent.click(row)
+  expect(row.getAttribute('aria-pressed')).toBe('true')
+  expect(document.querySelector('[data-row=R23]')?.getAttribute('aria-selected')).toBe('true')
+  const lines = [...document.querySelectorAll('polyline')].map((line) => line.getAttribute('class') ?? '')
+  expect(lines[0]).not.toBe(lines[1])
+})
+
+test('the true chart has the meters’ rows, and says why a cell is empty', async () => {
+  open(sheet([finding('R1', 'current', 'wrong', 'You wrote 2 A.')], 0))
+  await screen.findByText('Wren')
+  const cells = (row: string) =>
+    [...document.querySelectorAll(`[data-row=${row}] td`)].map((one) => one.textContent)
+  expect(cells('V1')).toEqual(['–', '6.00', '–'])
+  expect(cells('S4')).toEqual(['open', 'open', 'open'])
+})
+
+test('a sheet that was not sent says so, and the way back names the class', async () => {
+  open(sheet([], null))
+  expect(await screen.findByText('This sheet has not been sent yet.')).toBeTruthy()
+  expect(screen.getByRole('link', { name: 'Results of Hut class' }).getAttribute('href')).toBe('/results/1')
+})
