@@ -38,6 +38,7 @@ export const workbench = {
   check: { loop: 'loop', junction: 'junction', power: 'power', 'second-method': 'second method' },
   drawing: { described: 'Circuit; described in the list that follows' },
   change: {
+    pick: 'All that changes, in this order. Pick a value below for its own reasons.',
     why: 'Why the {{quantity}} of {{subject}} changes:',
     all: 'show all reasons',
     cell: '{{quantity}} of {{subject}}: {{before}}, then {{after}}, {{way}}',

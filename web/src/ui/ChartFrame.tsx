@@ -25,6 +25,9 @@ interface ChartFrameProps {
 export const quantityIn = (row: Row, column: Column): Schemas['CellView']['quantity'] =>
   row.kind === 'point' && column.quantity === 'voltage' ? 'potential' : column.quantity
 
+/** What may not fit beside the numbers is told in full on hover. */
+const LONG_NAME = 8
+
 const LABELLED = ['part', 'group', 'voltmeter']
 
 /** The chart's lines, letters and names; what stands in a cell is up to who uses it. */
@@ -79,7 +82,12 @@ export function ChartFrame({ analysis, selected, lit, onSelect, over, cell }: Ch
           >
             <th scope="row" className={row.kind === 'group' ? classes.group : undefined}>
               {onSelect ? (
-                <button type="button" className={classes.subject} onClick={() => onSelect(row.id)}>
+                <button
+                  type="button"
+                  className={classes.subject}
+                  title={row.id.length > LONG_NAME ? row.id : undefined}
+                  onClick={() => onSelect(row.id)}
+                >
                   {name(row)}
                 </button>
               ) : (

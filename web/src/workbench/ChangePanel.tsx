@@ -96,6 +96,11 @@ export function ChangePanel({ analysis, inHand, onInHand }: ChangePanelProps) {
               <b>{t('change.lamps')}</b> {data.lamps.join(' ')}
             </p>
           )}
+          {!picked && (
+            <Text fz="sm" c="dimmed" mt="xs">
+              {t('change.pick')}
+            </Text>
+          )}
           {picked && (
             <p className={classes.lamps}>
               <b>

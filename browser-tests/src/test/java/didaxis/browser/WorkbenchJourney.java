@@ -308,9 +308,10 @@ class WorkbenchJourney {
         String mode = scheme.name().toLowerCase();
         String words = "R1, (R2 and (R3 and (R4 and R5 in parallel) in series) in parallel) and S1 in series";
         assertThat(page.getByRole(
-                        AriaRole.GROUP,
-                        new Page.GetByRoleOptions().setName(words).setExact(true)))
+                        AriaRole.GROUP, new Page.GetByRoleOptions().setName("Circuit; described in the list that follows")))
                 .isVisible();
+        // Read aloud as a nested list, since brackets are not spoken.
+        assertThat(page.getByText("R45: R4 and R5, in parallel, between ")).hasCount(1);
         assertThat(page.locator("#notation-says")).hasText(words);
         Locator table = page.getByRole(
                 AriaRole.TABLE,
