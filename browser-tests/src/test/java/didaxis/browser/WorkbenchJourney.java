@@ -1,6 +1,15 @@
 package didaxis.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static didaxis.browser.WorkbenchPage.DRYER;
+import static didaxis.browser.WorkbenchPage.band;
+import static didaxis.browser.WorkbenchPage.button;
+import static didaxis.browser.WorkbenchPage.notation;
+import static didaxis.browser.WorkbenchPage.press;
+import static didaxis.browser.WorkbenchPage.sheet;
+import static didaxis.browser.WorkbenchPage.stage;
+import static didaxis.browser.WorkbenchPage.strip;
+import static didaxis.browser.WorkbenchPage.tab;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.microsoft.playwright.Download;
@@ -24,9 +33,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** One circuit, worked in every way. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class WorkbenchJourney {
-    private static final String DRYER = "16 V : R1=5 + (R2=12 || R3=4)";
     private static final String SIX_PARTS = "24 V r=0.4 : R1=3.6 + (R2=24 || (R3=6 + (R4=20 || R5=5))) + S1";
-
     /** Counts what changes in the page, and the frames it asks for. */
     private static final String CHANGES_IN_HALF_A_SECOND = """
             () => new Promise((resolve) => {
@@ -68,109 +75,6 @@ class WorkbenchJourney {
 
     private Page workbench(String circuit) {
         return workbench(circuit, browser.signedIn("teacher", 1280, 800, ColorScheme.LIGHT));
-    }
-
-    private static Locator notation(Page page) {
-        return page.getByLabel("Circuit", new Page.GetByLabelOptions().setExact(true))
-                .and(page.locator("input"));
-    }
-
-    private static Locator sheet(Page page) {
-        return page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(Pattern.compile("^The circuit; ")));
-    }
-
-    private static Locator strip(Page page) {
-        return page.getByRole(AriaRole.NAVIGATION, new Page.GetByRoleOptions().setName("Stages of folding"));
-    }
-
-    private static Locator band(Page page) {
-        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("The stage in hand"));
-    }
-
-    private static Locator stage(Page page, String title) {
-        return strip(page).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile(title)));
-    }
-
-    private static Locator button(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private static void tab(Page page, String name) {
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name)).click();
-    }
-
-    @Test
-    void aCircuitIsComposedFromAnEmptySheetByKeyboardAlone() {
-        Page page = workbench(DRYER);
-        tabTo(page, button(page, "Circuit"));
-        press(page, "Enter");
-        assertThat(page.getByRole(AriaRole.MENU)).isVisible();
-        assertThat(button(page, "Circuit")).not().isFocused();
-        press(page, "ArrowDown");
-        assertThat(page.getByRole(AriaRole.MENUITEM).first()).isFocused();
-        press(page, "Enter");
-        assertThat(notation(page)).hasValue("");
-        assertThat(page.getByText("An empty sheet.")).isVisible();
-        tabTo(page, sheet(page));
-        press(page, "s");
-        is(page, "12 V : R1=10");
-        press(page, "6");
-        is(page, "12 V : A1");
-        press(page, "s", "5", "s", "2");
-        is(page, "12 V : A1 + S1=closed + L1=10");
-        set(page, "6{6 V, 3 W}");
-        is(page, "12 V : A1 + S1=closed + L1=6{6 V, 3 W}");
-        press(page, "v", "o");
-        is(page, "12 V : A1 + S1=closed + V1[L1=6{6 V, 3 W}] + .A");
-        set(page, "B");
-        is(page, "12 V : A1 + S1=closed + V1[L1=6{6 V, 3 W}] + .B");
-        press(page, "s");
-        is(page, "12 V : A1 + S1=closed + V1[L1=6{6 V, 3 W}] + .B + R1=10");
-        set(page, "R2=4k7");
-        press(page, "p");
-        is(page, "12 V : A1 + S1=closed + V1[L1=6{6 V, 3 W}] + .B + (R2=4.7k || R1=10)");
-        set(page, "R3=2.2k");
-        press(page, "S", "6");
-        is(page, "12 V : A1 + S1=closed + V1[L1=6{6 V, 3 W}] + .B + (R2=4.7k || (A2 + R3=2.2k))");
-        for (int k = 0; k < 12 && !page.getByLabel("Value of the source").isVisible(); k++) press(page, "ArrowLeft");
-        set(page, "9 V r=0.5");
-        String whole = "9 V r=0.5 : A1 + S1=closed + V1[L1=6{6 V, 3 W}] + .B + (R2=4.7k || (A2 + R3=2.2k))";
-        is(page, whole);
-        for (int k = 0; k < 18; k++) press(page, "Control+z");
-        is(page, DRYER);
-        for (int k = 0; k < 18; k++) press(page, "Control+y");
-        is(page, whole);
-        press(page, "?");
-        assertThat(page.getByRole(AriaRole.DIALOG)
-                        .getByText("a resistor in parallel with it", new Locator.GetByTextOptions().setExact(true)))
-                .isVisible();
-        browser.inspect(page, "keys");
-    }
-
-    private static void tabTo(Page page, Locator wanted) {
-        page.locator("body").press("Tab");
-        for (int k = 0; k < 60; k++) {
-            if ((Boolean) wanted.evaluate("element => element === document.activeElement")) return;
-            page.keyboard().press("Tab");
-        }
-        throw new AssertionError("Tab does not reach " + wanted);
-    }
-
-    private static void press(Page page, String... keys) {
-        for (String key : keys) page.keyboard().press(key);
-    }
-
-    private static void set(Page page, String text) {
-        press(page, "e");
-        page.keyboard().type(text);
-        press(page, "Enter");
-    }
-
-    /** The line, and what is drawn from it, are this circuit. */
-    private static void is(Page page, String circuit) {
-        assertThat(notation(page)).hasValue(circuit);
-        page.waitForTimeout(150);
     }
 
     @Test
@@ -308,7 +212,8 @@ class WorkbenchJourney {
         String mode = scheme.name().toLowerCase();
         String words = "R1, (R2 and (R3 and (R4 and R5 in parallel) in series) in parallel) and S1 in series";
         assertThat(page.getByRole(
-                        AriaRole.GROUP, new Page.GetByRoleOptions().setName("Circuit; described in the list that follows")))
+                        AriaRole.GROUP,
+                        new Page.GetByRoleOptions().setName("Circuit; described in the list that follows")))
                 .isVisible();
         // Read aloud as a nested list, since brackets are not spoken.
         assertThat(page.getByText("R45: R4 and R5, in parallel, between ")).hasCount(1);

@@ -2,11 +2,20 @@ package didaxis.server;
 
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaField;
+import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.lang.ArchCondition;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
 import com.tngtech.archunit.lang.syntax.ArchRuleDefinition;
+import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.springframework.stereotype.Service;
+import org.springframework.web.bind.annotation.RestController;
 
 class ArchitectureTest {
     private final JavaClasses server = new ClassFileImporter()
@@ -15,9 +24,32 @@ class ArchitectureTest {
 
     @Test
     void featuresDoNotGoInCircles() {
-        slices().matching("didaxis.server.(account|circuit|shelf|paper|classroom|assignment|marking|demo)..")
+        slices().matching(
+                        "didaxis.server.(account|circuit|folding|change|backwards|file|shelf|question|classroom|assignment|marking|demo)..")
                 .should()
                 .beFreeOfCycles()
+                .check(server);
+    }
+
+    /** It reads the request and asks one service; of the container's own pages there is one besides. */
+    @Test
+    void aControllerAsksOneService() {
+        ArchRuleDefinition.classes()
+                .that()
+                .areAnnotatedWith(RestController.class)
+                .and()
+                .resideOutsideOfPackage("didaxis.server.config")
+                .should(new ArchCondition<>("hold one service and nothing else") {
+                    @Override
+                    public void check(JavaClass controller, ConditionEvents events) {
+                        List<JavaField> held = controller.getFields().stream()
+                                .filter(field -> !field.getModifiers().contains(JavaModifier.STATIC))
+                                .toList();
+                        boolean one =
+                                held.size() == 1 && held.get(0).getRawType().isAnnotatedWith(Service.class);
+                        if (!one) events.add(SimpleConditionEvent.violated(controller, controller + " holds " + held));
+                    }
+                })
                 .check(server);
     }
 

@@ -37,6 +37,17 @@ public record Part(String label, PartKind kind, Setting setting, Rating rating) 
         return new Part(group, PartKind.EQUIVALENT, new Setting.Ohms(ohms), Rating.NONE);
     }
 
+    /** A part of a kind as it is first put into a circuit, with a usual setting. */
+    public static Part usual(PartKind kind, String label) {
+        Setting setting = switch (kind.takes()) {
+            case OHMS -> new Setting.Ohms(10);
+            case POSITION -> Setting.Position.CLOSED;
+            case AMPERES -> new Setting.Amperes(5);
+            case NOTHING -> new Setting.None();
+        };
+        return new Part(label, kind, setting, Rating.NONE);
+    }
+
     /** The same part set otherwise. */
     public Part with(Setting other) {
         return new Part(label, kind, other, rating);

@@ -10,7 +10,6 @@ import didaxis.core.circuit.Parallel;
 import didaxis.core.circuit.Part;
 import didaxis.core.circuit.PartKind;
 import didaxis.core.circuit.Point;
-import didaxis.core.circuit.Rating;
 import didaxis.core.circuit.Series;
 import didaxis.core.circuit.Setting;
 import didaxis.core.circuit.Source;
@@ -25,18 +24,6 @@ import java.util.function.Consumer;
  * source ("source"). Every act leads from a circuit to a circuit; nothing in between can be drawn.
  */
 public final class Composer {
-    /** Where something new is put, seen from what is named. */
-    public enum Place {
-        /** In series, nearer the positive terminal. */
-        BEFORE,
-        /** In series, nearer the negative terminal. */
-        AFTER,
-        /** In parallel with it alone. */
-        BESIDE,
-        /** In parallel with the series it stands in. */
-        BESIDE_GROUP
-    }
-
     /** The name by which the source is meant. */
     public static final String SOURCE = "source";
 
@@ -65,7 +52,7 @@ public final class Composer {
 
     /** A new circuit of one part across a source. */
     public static Outcome start(PartKind kind) {
-        Part part = fresh(kind, kind.letters() + 1);
+        Part part = Part.usual(kind, kind.letters() + 1);
         return new Outcome.Composed(Circuit.of(FIRST_SOURCE, part), part.label());
     }
 
@@ -73,7 +60,7 @@ public final class Composer {
     public Outcome put(PartKind kind, Place place, String name) {
         Optional<Integer> node = node(name);
         if (node.isEmpty()) return unknown(name);
-        Part part = fresh(kind, names.free(kind.letters()));
+        Part part = Part.usual(kind, names.free(kind.letters()));
         boolean series = place == Place.BEFORE || place == Place.AFTER;
         int at = series ? throughMeters(node.get()) : node.get();
         if (place == Place.BESIDE_GROUP) at = group(node.get());
@@ -188,7 +175,7 @@ public final class Composer {
         if (node.isEmpty()) return unknown(name);
         Part old = (Part) outline.node(node.get());
         if (old.kind() == kind) return new Outcome.Composed(circuit, name);
-        Part fresh = fresh(kind, names.free(kind.letters()));
+        Part fresh = Part.usual(kind, names.free(kind.letters()));
         boolean keeps = old.kind().resistive() && kind.resistive() && (old.resistance() > 0 || kind.mayBeZero());
         Part part = keeps ? new Part(fresh.label(), kind, old.setting(), old.rating()) : fresh;
         return composed(outline.with(node.get(), Optional.of(part)), part.label());
@@ -251,15 +238,5 @@ public final class Composer {
         int at = node;
         while (at > 0 && (at == node || outline.join(at) != Join.SERIES)) at = outline.parent(at);
         return at;
-    }
-
-    private static Part fresh(PartKind kind, String label) {
-        Setting setting = switch (kind.takes()) {
-            case OHMS -> new Setting.Ohms(10);
-            case POSITION -> Setting.Position.CLOSED;
-            case AMPERES -> new Setting.Amperes(5);
-            case NOTHING -> new Setting.None();
-        };
-        return new Part(label, kind, setting, Rating.NONE);
     }
 }

@@ -8,7 +8,6 @@ import didaxis.core.circuit.Source;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.function.Function;
 
 /**
  * Resistance, voltage and current of every node of a circuit's outline, in time proportional to its size: folded to one
@@ -20,26 +19,6 @@ import java.util.function.Function;
  * a row share a voltage.
  */
 public final class OperatingPoint {
-    /** A circuit either has an operating point or has none. */
-    public sealed interface Outcome {
-        record Found(OperatingPoint point) implements Outcome {
-            @Override
-            public <T> T match(Function<OperatingPoint, T> found, Function<ShortedSource, T> shorted) {
-                return found.apply(point);
-            }
-        }
-
-        /** A source without internal resistance is joined end to end by ideal wires. */
-        record ShortedSource(List<String> across) implements Outcome {
-            @Override
-            public <T> T match(Function<OperatingPoint, T> found, Function<ShortedSource, T> shorted) {
-                return shorted.apply(this);
-            }
-        }
-
-        <T> T match(Function<OperatingPoint, T> found, Function<ShortedSource, T> shorted);
-    }
-
     private final Circuit circuit;
     private final Outline outline;
     private final Source source;

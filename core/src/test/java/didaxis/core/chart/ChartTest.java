@@ -13,6 +13,7 @@ import didaxis.core.quantity.Precision;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.solving.NodalAnalysis;
 import didaxis.core.solving.OperatingPoint;
+import didaxis.core.solving.Outcome;
 import java.util.List;
 import java.util.OptionalDouble;
 import net.jqwik.api.Arbitrary;
@@ -152,7 +153,7 @@ class ChartTest {
         assertEquals(
                 List.of("S1"),
                 OperatingPoint.of(Notation.circuit("12 V : R1=4 || S1"))
-                        .match(point -> List.of(), OperatingPoint.Outcome.ShortedSource::across));
+                        .match(point -> List.of(), Outcome.ShortedSource::across));
         Chart chart = chart("12 V r=0.5 : R1=4 || S1");
         assertEquals(24, value(chart, "S1", Quantity.CURRENT).orElseThrow());
         assertEquals(0, value(chart, "external", Quantity.VOLTAGE).orElseThrow());

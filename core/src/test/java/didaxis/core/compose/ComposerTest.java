@@ -10,7 +10,6 @@ import didaxis.core.circuit.Part;
 import didaxis.core.circuit.PartKind;
 import didaxis.core.circuit.Point;
 import didaxis.core.circuit.RandomCircuits;
-import didaxis.core.compose.Composer.Place;
 import didaxis.core.notation.Notation;
 import java.util.ArrayDeque;
 import java.util.ArrayList;

@@ -2,8 +2,8 @@ package didaxis.server.circuit;
 
 import didaxis.core.circuit.PartKind;
 import didaxis.core.compose.Composer;
-import didaxis.core.compose.Composer.Place;
 import didaxis.core.compose.Outcome;
+import didaxis.core.compose.Place;
 import didaxis.core.style.HouseStyle;
 import didaxis.server.config.Problem;
 import io.swagger.v3.oas.annotations.media.Schema;

@@ -1,0 +1,102 @@
+package didaxis.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static didaxis.browser.WorkbenchPage.DRYER;
+import static didaxis.browser.WorkbenchPage.button;
+import static didaxis.browser.WorkbenchPage.is;
+import static didaxis.browser.WorkbenchPage.notation;
+import static didaxis.browser.WorkbenchPage.press;
+import static didaxis.browser.WorkbenchPage.set;
+import static didaxis.browser.WorkbenchPage.sheet;
+import static didaxis.browser.WorkbenchPage.strip;
+import static didaxis.browser.WorkbenchPage.tabTo;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+
+/** A circuit is made by hand, key by key. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class ComposingJourney {
+    private PackagedApplication application;
+    private Browser browser;
+
+    @BeforeAll
+    void open() throws Exception {
+        application = new PackagedApplication();
+        browser = new Browser(application);
+    }
+
+    @AfterAll
+    void close() throws Exception {
+        browser.staysAtHome();
+        browser.close();
+        application.close();
+    }
+
+    private Page workbench(String circuit, Page page) {
+        assertThat(page.getByText("Needs you")).isVisible();
+        page.navigate(application.url("/workbench?circuit=" + URLEncoder.encode(circuit, StandardCharsets.UTF_8)));
+        assertThat(strip(page)).isVisible();
+        return page;
+    }
+
+    private Page workbench(String circuit) {
+        return workbench(circuit, browser.signedIn("teacher", 1280, 800, ColorScheme.LIGHT));
+    }
+
+    @Test
+    void aCircuitIsComposedFromAnEmptySheetByKeyboardAlone() {
+        Page page = workbench(DRYER);
+        tabTo(page, button(page, "Circuit"));
+        press(page, "Enter");
+        assertThat(page.getByRole(AriaRole.MENU)).isVisible();
+        assertThat(button(page, "Circuit")).not().isFocused();
+        press(page, "ArrowDown");
+        assertThat(page.getByRole(AriaRole.MENUITEM).first()).isFocused();
+        press(page, "Enter");
+        assertThat(notation(page)).hasValue("");
+        assertThat(page.getByText("An empty sheet.")).isVisible();
+        tabTo(page, sheet(page));
+        press(page, "s");
+        is(page, "12 V : R1=10");
+        press(page, "6");
+        is(page, "12 V : A1");
+        press(page, "s", "5", "s", "2");
+        is(page, "12 V : A1 + S1=closed + L1=10");
+        set(page, "6{6 V, 3 W}");
+        is(page, "12 V : A1 + S1=closed + L1=6{6 V, 3 W}");
+        press(page, "v", "o");
+        is(page, "12 V : A1 + S1=closed + V1[L1=6{6 V, 3 W}] + .A");
+        set(page, "B");
+        is(page, "12 V : A1 + S1=closed + V1[L1=6{6 V, 3 W}] + .B");
+        press(page, "s");
+        is(page, "12 V : A1 + S1=closed + V1[L1=6{6 V, 3 W}] + .B + R1=10");
+        set(page, "R2=4k7");
+        press(page, "p");
+        is(page, "12 V : A1 + S1=closed + V1[L1=6{6 V, 3 W}] + .B + (R2=4.7k || R1=10)");
+        set(page, "R3=2.2k");
+        press(page, "S", "6");
+        is(page, "12 V : A1 + S1=closed + V1[L1=6{6 V, 3 W}] + .B + (R2=4.7k || (A2 + R3=2.2k))");
+        for (int k = 0; k < 12 && !page.getByLabel("Value of the source").isVisible(); k++) press(page, "ArrowLeft");
+        set(page, "9 V r=0.5");
+        String whole = "9 V r=0.5 : A1 + S1=closed + V1[L1=6{6 V, 3 W}] + .B + (R2=4.7k || (A2 + R3=2.2k))";
+        is(page, whole);
+        for (int k = 0; k < 18; k++) press(page, "Control+z");
+        is(page, DRYER);
+        for (int k = 0; k < 18; k++) press(page, "Control+y");
+        is(page, whole);
+        press(page, "?");
+        assertThat(page.getByRole(AriaRole.DIALOG)
+                        .getByText("a resistor in parallel with it", new Locator.GetByTextOptions().setExact(true)))
+                .isVisible();
+        browser.inspect(page, "keys");
+    }
+}
