@@ -23,7 +23,7 @@ import java.util.function.Predicate;
 final class Conflicts {
     private static final Set<Law> SUMS = EnumSet.of(Law.VOLTAGE_SUM, Law.CURRENT_SUM, Law.POWER_SUM);
     /** What one deduction costs against working one part through, about. */
-    private static final int A_CELL = 10;
+    private static final int A_CELL = 30;
 
     private final Relations relations;
     private final Budget budget;

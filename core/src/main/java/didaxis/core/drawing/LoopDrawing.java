@@ -18,6 +18,8 @@ final class LoopDrawing {
     private static final double LEAST_WIDTH = 200;
     /** Nothing is drawn larger than this many times its size to fill the room. */
     private static final double LARGEST = 1.2;
+    /** Beyond so many members of the loop only some of the ways to lay them out are tried. */
+    private static final int MANY = 25;
 
     private final Circuit circuit;
     private final Plan plan;
@@ -49,8 +51,10 @@ final class LoopDrawing {
         boolean below = disguised && plan.degree() > 1 && chance.nextBoolean();
         List<Sides> arrangements = new ArrayList<>();
         int n = members.length;
-        for (int bottom = 0; bottom < n; bottom++) {
-            for (int right = 1; bottom + right <= n; right++) {
+        // Of hundreds not every one is tried: a few more or less on a side make no difference there.
+        int step = 1 + n / MANY;
+        for (int bottom = 0; bottom < n; bottom += step) {
+            for (int right = 1; bottom + right <= n; right += step) {
                 int top = n - bottom - right;
                 arrangements.add(new Sides(
                         elements.line(members, 0, top),
