@@ -163,8 +163,8 @@ final class OwnValues {
 
     private boolean grew(int target, int from) {
         int before = values.get(target).size();
-        for (Way way : ways.to(target)) {
-            if (!way.copies() && !way.allInputs(input -> input != from)) forEach(way, tried -> keep(target, tried));
+        for (Way way : ways.workedTo(target)) {
+            if (!way.allInputs(input -> input != from)) forEach(way, tried -> keep(target, tried));
         }
         return values.get(target).size() > before;
     }

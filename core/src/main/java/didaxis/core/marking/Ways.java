@@ -8,6 +8,7 @@ import didaxis.core.law.Relation;
 import didaxis.core.law.Relations;
 import didaxis.core.working.Step;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -28,6 +29,7 @@ final class Ways {
     private final Map<Cell, Integer> numbers = new HashMap<>();
     private final double[] truth;
     private final Way[][] to;
+    private final Way[][] workedTo;
     private final BitSet[] under;
     private final int[][] neighbours;
     private final int[][] equals;
@@ -56,6 +58,7 @@ final class Ways {
                 .mapToDouble(cell -> relations.chart().value(cell).orElse(Double.NaN))
                 .toArray();
         to = new Way[cells.size()][];
+        workedTo = new Way[to.length][];
         under = new BitSet[cells.size()];
         for (int cell = 0; cell < under.length; cell++) {
             under[cell] = new BitSet();
@@ -181,10 +184,19 @@ final class Ways {
                 formula.equals(own));
     }
 
-    /** The cells that stand in a relation with a cell, the cell itself among them. */
+    /** The ways to a cell that are more than a copy of another's value. */
+    synchronized Way[] workedTo(int target) {
+        if (workedTo[target] == null)
+            workedTo[target] =
+                    Arrays.stream(to(target)).filter(way -> !way.copies()).toArray(Way[]::new);
+        return workedTo[target];
+    }
+
+    /** The cells that are worked from a cell with others, the cell itself among them. */
     synchronized int[] neighbours(int number) {
         if (neighbours[number] == null) {
             neighbours[number] = relations.of(cells.get(number)).stream()
+                    .filter(relation -> !relation.isEquality())
                     .flatMap(relation -> relation.cells().stream())
                     .distinct()
                     .mapToInt(numbers::get)
