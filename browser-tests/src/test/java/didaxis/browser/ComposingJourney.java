@@ -9,6 +9,7 @@ import static didaxis.browser.WorkbenchPage.press;
 import static didaxis.browser.WorkbenchPage.set;
 import static didaxis.browser.WorkbenchPage.sheet;
 import static didaxis.browser.WorkbenchPage.strip;
+import static didaxis.browser.WorkbenchPage.tab;
 import static didaxis.browser.WorkbenchPage.tabTo;
 
 import com.microsoft.playwright.Locator;
@@ -17,6 +18,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -98,5 +100,62 @@ class ComposingJourney {
                         .getByText("a resistor in parallel with it", new Locator.GetByTextOptions().setExact(true)))
                 .isVisible();
         browser.inspect(page, "keys");
+    }
+
+    @Test
+    void aSwitchIsTurnedInTheDrawingAndWhatChangesIsExplained() {
+        Page page = workbench("24 V : S1 + R1=4 + (L1=12 || L2=6)");
+        sheet(page).locator("svg [aria-label=S1]").click();
+        assertThat(notation(page)).hasValue("24 V : S1=open + R1=4 + (L1=12 || L2=6)");
+        assertThat(page.getByText("The circuit is open: no current flows.")).isVisible();
+        sheet(page).locator("svg [aria-label=S1]").click();
+        assertThat(notation(page)).hasValue("24 V : S1=closed + R1=4 + (L1=12 || L2=6)");
+        tab(page, "What changes");
+        page.getByLabel("If", new Page.GetByLabelOptions().setExact(true)).selectOption("L2");
+        page.getByLabel("is", new Page.GetByLabelOptions().setExact(true)).selectOption("taken out");
+        assertThat(page.getByText("The emf is what it was, so the total current decreases."))
+                .isVisible();
+        assertThat(page.getByText("L1 becomes brighter", new Page.GetByTextOptions().setExact(false))
+                        .first())
+                .isVisible();
+        browser.inspect(page, "change");
+        // The reasons of one value alone: those that lead to it.
+        Locator chain = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Why, in this order"));
+        assertThat(chain.getByRole(AriaRole.LISTITEM)).hasCount(10);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^voltage of L1:")))
+                .click();
+        assertThat(page.getByText("Why the voltage of L1 changes:")).isVisible();
+        assertThat(chain.getByRole(AriaRole.LISTITEM)).hasCount(6);
+        assertThat(chain.getByRole(AriaRole.LISTITEM).last()).containsText("the voltage across L1 increases");
+        button(page, "show all reasons").click();
+        assertThat(chain.getByRole(AriaRole.LISTITEM)).hasCount(10);
+    }
+
+    /** In a style with a decimal comma the line is typed with it; what a meter and a point read is asked and kept. */
+    @Test
+    void readingsAreAskedKeptAndFoundAgain() {
+        Page page = workbench("12 V : V1[R1=4] + .B + R2=8");
+        page.getByText("valley", new Page.GetByTextOptions().setExact(true)).click();
+        notation(page).fill("12,5 V : V1[R1=4,5] + .B + R2=8");
+        Locator meter = page.locator("[data-row=V1] button[data-use]");
+        Locator point = page.locator("[data-row='.B'] button[data-use]");
+        assertThat(meter).hasText("4,50");
+        assertThat(point).hasText("8,00");
+        meter.press("a");
+        point.press("a");
+        point.press("3");
+        browser.inspect(page, "readings");
+        button(page, "Make a question").click();
+        page.getByLabel("Name of the question").fill("Readings");
+        button(page, "Keep").click();
+        button(page, "Not now").click();
+        page.navigate(application.url("/desk"));
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Readings")))
+                .first()
+                .click();
+        assertThat(notation(page)).hasValue("12.5 V : V1[R1=4.5] + .B + R2=8");
+        assertThat(meter).hasAttribute("data-use", "asked");
+        assertThat(point).hasAttribute("data-use", "asked");
+        assertThat(page.getByTestId("marks-sum")).hasText("2 asked · 4 marks");
     }
 }

@@ -113,25 +113,6 @@ class WorkbenchJourney {
         browser.inspect(phone, "workbench-phone");
     }
 
-    @Test
-    void aSwitchIsTurnedInTheDrawingAndWhatChangesIsExplained() {
-        Page page = workbench("24 V : S1 + R1=4 + (L1=12 || L2=6)");
-        sheet(page).locator("svg [aria-label=S1]").click();
-        assertThat(notation(page)).hasValue("24 V : S1=open + R1=4 + (L1=12 || L2=6)");
-        assertThat(page.getByText("The circuit is open: no current flows.")).isVisible();
-        sheet(page).locator("svg [aria-label=S1]").click();
-        assertThat(notation(page)).hasValue("24 V : S1=closed + R1=4 + (L1=12 || L2=6)");
-        tab(page, "What changes");
-        page.getByLabel("If", new Page.GetByLabelOptions().setExact(true)).selectOption("L2");
-        page.getByLabel("is", new Page.GetByLabelOptions().setExact(true)).selectOption("taken out");
-        assertThat(page.getByText("The emf is what it was, so the total current decreases."))
-                .isVisible();
-        assertThat(page.getByText("L1 becomes brighter", new Page.GetByTextOptions().setExact(false))
-                        .first())
-                .isVisible();
-        browser.inspect(page, "change");
-    }
-
     private static Locator known(Page page, String cell) {
         return page.getByLabel("Known " + cell, new Page.GetByLabelOptions().setExact(true));
     }
