@@ -41,6 +41,7 @@ export const workbench = {
     pick: 'All that changes, in this order. Pick a value below for its own reasons.',
     why: 'Why the {{quantity}} of {{subject}} changes:',
     all: 'show all reasons',
+    noChain: 'No single chain leads to this value; it follows from several of the others.',
     cell: '{{quantity}} of {{subject}}: {{before}}, then {{after}}, {{way}}',
     part: 'If',
     act: 'is',

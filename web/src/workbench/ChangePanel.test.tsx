@@ -70,3 +70,11 @@ test('the reasons of one cell are asked for when it is picked, and those of all 
   const cells = asked.map(({ body }) => (body as Schemas['ChangeRequest']).cell ?? null)
   expect(cells).toEqual([null, { subject: 'R1', quantity: 'current' }])
 })
+
+test('where no chain leads to a value this is said in place of an empty list', async () => {
+  shown(<ChangePanel analysis={analysis} inHand="" onInHand={() => undefined} />, ({ body }) =>
+    (body as Schemas['ChangeRequest']).cell ? { ...changed, chain: [] } : changed,
+  )
+  fireEvent.click(await screen.findByRole('button', { name: /^current of R1/ }))
+  expect(await screen.findByText(/No single chain leads to this value/)).toBeTruthy()
+})

@@ -114,6 +114,11 @@ export function ChangePanel({ analysis, inHand, onInHand }: ChangePanelProps) {
               </Anchor>
             </p>
           )}
+          {picked && data.chain.length === 0 && (
+            <Text fz="sm" mt="xs">
+              {t('change.noChain')}
+            </Text>
+          )}
           <ol className={classes.chain} aria-label={t('change.chain')}>
             {data.chain.map((link) => (
               <li key={link.sentence}>

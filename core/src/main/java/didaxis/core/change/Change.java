@@ -113,11 +113,11 @@ public record Change(Chart before, Chart after, Part part, List<Link> chain) {
             Link link = chain.get(k);
             List<Cell> cells = link.cells().stream().filter(wanted::contains).toList();
             if (cells.isEmpty()) continue;
-            List<Cell> before = said(chain.subList(0, k));
+            List<Cell> earlier = said(chain.subList(0, k));
             // What stays the same is no reason for what does not.
             List<Cell> because = because(link, cells).stream()
                     .filter(this::moves)
-                    .map(one -> told(one, before, relations))
+                    .map(one -> told(one, earlier, relations))
                     .distinct()
                     .toList();
             wanted.addAll(because);

@@ -1,2 +1,2 @@
-/** Circuits as text: the line that is typed, the list of parts between nodes, and a description in words. Uses circuit. */
+/** Circuits as text: the typed line, the list of parts between nodes, decks for simulators. Uses circuit. */
 package didaxis.core.notation;
