@@ -32,7 +32,7 @@ export function ChartFoot({ analysis, uses, onUses, cell }: ChartFootProps) {
           <NumberInput
             className={classes.marks}
             size="xs"
-            label={t('chart.marksOf', { subject, quantity: word })}
+            label={t('chart.marksOf', { subject: subject.replace(/^\./, ''), quantity: word })}
             min={1}
             max={20}
             value={marks}

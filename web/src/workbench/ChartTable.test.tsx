@@ -65,7 +65,7 @@ test('voltmeters and points have rows of one cell each, which is turned like any
   shown(<Held />, () => ({}))
   fireEvent.click(screen.getByRole('button', { name: /^voltage of V1: 10.0/ }))
   expect(screen.getByRole('button', { name: /^voltage of V1: 10.0, given/ })).toBeTruthy()
-  const potential = screen.getByRole('button', { name: /^potential of .B: 4.00/ })
+  const potential = screen.getByRole('button', { name: /^potential of B: 4.00/ })
   fireEvent.keyDown(potential, { key: 'a' })
   expect(potential.dataset.use).toBe('asked')
   const text = (row: string) =>

@@ -77,7 +77,7 @@ function ChartCell({ t, row, column, uses, onUses, onCell }: ChartCellProps) {
       data-use={use}
       aria-label={t('chart.cell', {
         quantity: quantity === 'potential' ? t('chart.potential') : column.word,
-        subject: row.id,
+        subject: row.id.replace(/^\./, ''),
         shown,
         use: t(`use.${use}`),
         marks: marks ? t('chart.marks', { count: marks }) : '',
