@@ -8,55 +8,26 @@ import static didaxis.browser.WorkbenchPage.notation;
 import static didaxis.browser.WorkbenchPage.press;
 import static didaxis.browser.WorkbenchPage.set;
 import static didaxis.browser.WorkbenchPage.sheet;
-import static didaxis.browser.WorkbenchPage.strip;
 import static didaxis.browser.WorkbenchPage.tab;
 import static didaxis.browser.WorkbenchPage.tabTo;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.ColorScheme;
-import java.net.URLEncoder;
-import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** A circuit is made by hand, key by key. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class ComposingJourney {
-    private PackagedApplication application;
-    private Browser browser;
-
-    @BeforeAll
-    void open() throws Exception {
-        application = new PackagedApplication();
-        browser = new Browser(application);
-    }
-
-    @AfterAll
-    void close() throws Exception {
-        browser.staysAtHome();
-        browser.close();
-        application.close();
-    }
-
-    private Page workbench(String circuit, Page page) {
-        assertThat(page.getByText("Needs you")).isVisible();
-        page.navigate(application.url("/workbench?circuit=" + URLEncoder.encode(circuit, StandardCharsets.UTF_8)));
-        assertThat(strip(page)).isVisible();
-        return page;
-    }
-
-    private Page workbench(String circuit) {
-        return workbench(circuit, browser.signedIn("teacher", 1280, 800, ColorScheme.LIGHT));
-    }
+    @RegisterExtension
+    final Visit visit = new Visit();
 
     @Test
     void aCircuitIsComposedFromAnEmptySheetByKeyboardAlone() {
-        Page page = workbench(DRYER);
+        Page page = visit.workbench(DRYER);
         tabTo(page, button(page, "Circuit"));
         press(page, "Enter");
         assertThat(page.getByRole(AriaRole.MENU)).isVisible();
@@ -99,12 +70,12 @@ class ComposingJourney {
         assertThat(page.getByRole(AriaRole.DIALOG)
                         .getByText("a resistor in parallel with it", new Locator.GetByTextOptions().setExact(true)))
                 .isVisible();
-        browser.inspect(page, "keys");
+        visit.browser().inspect(page, "keys");
     }
 
     @Test
     void aSwitchIsTurnedInTheDrawingAndWhatChangesIsExplained() {
-        Page page = workbench("24 V : S1 + R1=4 + (L1=12 || L2=6)");
+        Page page = visit.workbench("24 V : S1 + R1=4 + (L1=12 || L2=6)");
         sheet(page).locator("svg [aria-label=S1]").click();
         assertThat(notation(page)).hasValue("24 V : S1=open + R1=4 + (L1=12 || L2=6)");
         assertThat(page.getByText("The circuit is open: no current flows.")).isVisible();
@@ -118,7 +89,7 @@ class ComposingJourney {
         assertThat(page.getByText("L1 becomes brighter", new Page.GetByTextOptions().setExact(false))
                         .first())
                 .isVisible();
-        browser.inspect(page, "change");
+        visit.browser().inspect(page, "change");
         // The reasons of one value alone: those that lead to it.
         Locator chain = page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Why, in this order"));
         assertThat(chain.getByRole(AriaRole.LISTITEM)).hasCount(10);
@@ -134,7 +105,7 @@ class ComposingJourney {
     /** In a style with a decimal comma the line is typed with it; what a meter and a point read is asked and kept. */
     @Test
     void readingsAreAskedKeptAndFoundAgain() {
-        Page page = workbench("12 V : V1[R1=4] + .B + R2=8");
+        Page page = visit.workbench("12 V : V1[R1=4] + .B + R2=8");
         page.getByText("valley", new Page.GetByTextOptions().setExact(true)).click();
         notation(page).fill("12,5 V : V1[R1=4,5] + .B + R2=8");
         Locator meter = page.locator("[data-row=V1] button[data-use]");
@@ -144,12 +115,12 @@ class ComposingJourney {
         meter.press("a");
         point.press("a");
         point.press("3");
-        browser.inspect(page, "readings");
+        visit.browser().inspect(page, "readings");
         button(page, "Make a question").click();
         page.getByLabel("Name of the question").fill("Readings");
         button(page, "Keep").click();
         button(page, "Not now").click();
-        page.navigate(application.url("/desk"));
+        page.navigate(visit.application().url("/desk"));
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Readings")))
                 .first()
                 .click();

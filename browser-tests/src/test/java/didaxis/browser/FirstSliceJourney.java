@@ -10,33 +10,19 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
 import java.util.List;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.api.extension.RegisterExtension;
 
 /** From a typed circuit to a marked answer: the teacher asks, the learner answers, the teacher hands back. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class FirstSliceJourney {
-    private PackagedApplication application;
-    private Browser browser;
-
-    @BeforeAll
-    void open() throws Exception {
-        application = new PackagedApplication();
-        browser = new Browser(application);
-    }
-
-    @AfterAll
-    void close() throws Exception {
-        browser.staysAtHome();
-        browser.close();
-        application.close();
-    }
+    @RegisterExtension
+    final Visit visit = new Visit();
 
     private static Locator button(Page page, String name) {
         return page.getByRole(
@@ -55,10 +41,10 @@ class FirstSliceJourney {
     @Test
     @Order(1)
     void theTeacherTypesACircuitMakesAQuestionAndHandsItOut() {
-        browser.inspect(browser.page(1280, 800, ColorScheme.LIGHT), "sign-in");
-        Page page = browser.signedIn("teacher", 1280, 800, ColorScheme.LIGHT);
+        visit.browser().inspect(visit.browser().page(1280, 800, ColorScheme.LIGHT), "sign-in");
+        Page page = visit.browser().signedIn("teacher", 1280, 800, ColorScheme.LIGHT);
         assertThat(page.getByText("Needs you")).isVisible();
-        browser.inspect(page, "desk");
+        visit.browser().inspect(page, "desk");
         goTo(page, "Workbench");
         Locator notation = page.getByLabel("Circuit", new Page.GetByLabelOptions().setExact(true));
         assertThat(page.locator("svg [aria-label=R3]")).isVisible();
@@ -86,14 +72,14 @@ class FirstSliceJourney {
         cell(page, "resistance of R23").click();
         cell(page, "current of total").press("a");
         assertThat(page.getByTestId("marks-sum")).hasText("3 asked · 4 marks");
-        browser.inspect(page, "workbench");
+        visit.browser().inspect(page, "workbench");
         page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Working"))
                 .click();
         assertThat(page.getByRole(
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName("R₂₃ = 1/(1/R₂ + 1/R₃) = 1/(1/12.0 + 1/4.00) = 3.00")))
                 .isVisible();
-        browser.inspect(page, "working");
+        visit.browser().inspect(page, "working");
 
         button(page, "Make a question").click();
         page.getByLabel("Name of the question").fill("Dryer on the ridge");
@@ -111,15 +97,15 @@ class FirstSliceJourney {
         assertThat(page.getByRole(AriaRole.LISTITEM).getByText("J. Juniper")).isVisible();
         // What was said in passing goes by itself.
         assertThat(button(page, "Close")).hasCount(0);
-        browser.inspect(page, "class");
+        visit.browser().inspect(page, "class");
     }
 
     @Test
     @Order(2)
     void aLearnerAnswersOnAPhoneByKeyboardAndSends() throws Exception {
-        Page page = browser.signedIn("learner8", 390, 844, ColorScheme.LIGHT);
+        Page page = visit.browser().signedIn("learner8", 390, 844, ColorScheme.LIGHT);
         assertThat(page.getByText("Dryer on the ridge")).isVisible();
-        browser.inspect(page, "my-work-phone");
+        visit.browser().inspect(page, "my-work-phone");
         page.getByText("Dryer on the ridge").click();
         Locator boxes = page.locator("input[data-box]");
         assertThat(boxes).hasCount(3);
@@ -136,7 +122,7 @@ class FirstSliceJourney {
         page.reload();
         assertEquals("3060 mA", boxes.nth(1).inputValue());
         assertThat(page.getByText("3.06 A")).isVisible();
-        browser.inspect(page, "answer-sheet-phone");
+        visit.browser().inspect(page, "answer-sheet-phone");
         boxes.nth(1).fill("3.05");
         assertThat(page.getByText("3.05 A")).isVisible();
         boxes.nth(2).press("Enter");
@@ -147,8 +133,8 @@ class FirstSliceJourney {
                         new Locator.GetByRoleOptions().setName("Send").setExact(true))
                 .click();
         assertThat(page.getByText("You will see what came of it")).isVisible();
-        application.kill();
-        application.start();
+        visit.application().kill();
+        visit.application().start();
         page.reload();
         assertThat(page.getByText("You will see what came of it")).isVisible();
         assertEquals("3.05", boxes.nth(1).inputValue());
@@ -161,22 +147,22 @@ class FirstSliceJourney {
     @Test
     @Order(3)
     void theTeacherLooksThroughAndHandsBack() {
-        Page wide = browser.signedIn("learner7", 1280, 800, ColorScheme.LIGHT);
+        Page wide = visit.browser().signedIn("learner7", 1280, 800, ColorScheme.LIGHT);
         wide.getByText("Boot dryer").click();
         assertThat(wide.getByText("3 Ω")).isVisible();
-        browser.inspect(wide, "answer-sheet");
-        Page page = browser.signedIn("teacher", 1280, 800, ColorScheme.LIGHT);
+        visit.browser().inspect(wide, "answer-sheet");
+        Page page = visit.browser().signedIn("teacher", 1280, 800, ColorScheme.LIGHT);
         goTo(page, "Results");
         assertThat(page.getByRole(
                         AriaRole.LINK,
                         new Page.GetByRoleOptions().setName("J. Juniper, Dryer on the ridge: sent, 3 marks")))
                 .isVisible();
-        browser.inspect(page, "results");
+        visit.browser().inspect(page, "results");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("C. Cedar, Boot dryer: sent, 7 marks"))
                 .click();
         assertThat(page.locator("[data-finding=follow-through]")).hasCount(7);
         assertThat(page.locator("[data-origin=true]")).hasCount(1);
-        browser.inspect(page, "learner-sheet");
+        visit.browser().inspect(page, "learner-sheet");
         page.goBack();
         for (String title : List.of("Boot dryer", "Dryer on the ridge")) {
             page.getByRole(AriaRole.COLUMNHEADER, new Page.GetByRoleOptions().setName(title))
@@ -192,12 +178,12 @@ class FirstSliceJourney {
     @Test
     @Order(4)
     void theLearnerSeesWhatCameOfIt() {
-        Page page = browser.signedIn("learner8", 390, 844, ColorScheme.LIGHT);
+        Page page = visit.browser().signedIn("learner8", 390, 844, ColorScheme.LIGHT);
         page.getByText("Dryer on the ridge").click();
         assertThat(page.getByText("3 of 4 marks")).isVisible();
         assertThat(page.locator("[data-finding=wrong]")).containsText("an error starts here");
         assertThat(page.locator("[data-finding=follow-through]")).hasCount(2);
-        browser.inspect(page, "feedback-phone");
+        visit.browser().inspect(page, "feedback-phone");
         Locator person = button(page, "You: J. Juniper");
         person.press("Enter");
         assertThat(page.getByRole(AriaRole.MENU)).isVisible();
@@ -207,29 +193,29 @@ class FirstSliceJourney {
         page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Sign out"))
                 .press("Enter");
         assertThat(page.getByLabel("Sign-in name")).isVisible();
-        Page wide = browser.signedIn("learner4", 1280, 800, ColorScheme.LIGHT);
+        Page wide = visit.browser().signedIn("learner4", 1280, 800, ColorScheme.LIGHT);
         wide.getByText("Boot dryer").click();
         assertThat(wide.getByText("7 of 8 marks")).isVisible();
-        browser.inspect(wide, "feedback");
+        visit.browser().inspect(wide, "feedback");
     }
 
     @Test
     @Order(5)
     void theScreensHoldInTheDark() {
-        Page page = browser.signedIn("teacher", 1280, 800, ColorScheme.DARK);
+        Page page = visit.browser().signedIn("teacher", 1280, 800, ColorScheme.DARK);
         assertThat(page.getByText("Needs you")).isVisible();
-        page.navigate(application.url("/workbench/3"));
+        page.navigate(visit.application().url("/workbench/3"));
         assertThat(cell(page, "power of R3: 9.00")).isVisible();
-        browser.inspect(page, "workbench-dark");
-        page.navigate(application.url("/results/1/1/4"));
+        visit.browser().inspect(page, "workbench-dark");
+        page.navigate(visit.application().url("/results/1/1/4"));
         assertThat(page.locator("[data-origin=true]")).hasCount(1);
-        browser.inspect(page, "learner-sheet-dark");
-        page.navigate(application.url("/nowhere"));
+        visit.browser().inspect(page, "learner-sheet-dark");
+        page.navigate(visit.application().url("/nowhere"));
         assertThat(page.getByText("There is nothing here")).isVisible();
-        browser.inspect(page, "nowhere-dark");
-        Page learner = browser.signedIn("learner7", 390, 844, ColorScheme.DARK);
+        visit.browser().inspect(page, "nowhere-dark");
+        Page learner = visit.browser().signedIn("learner7", 390, 844, ColorScheme.DARK);
         learner.getByText("Sensor de-icer and radio").click();
         assertThat(learner.locator("input[data-box]")).hasCount(5);
-        browser.inspect(learner, "answer-sheet-phone-dark");
+        visit.browser().inspect(learner, "answer-sheet-phone-dark");
     }
 }

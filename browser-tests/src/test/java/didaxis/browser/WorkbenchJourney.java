@@ -8,7 +8,6 @@ import static didaxis.browser.WorkbenchPage.notation;
 import static didaxis.browser.WorkbenchPage.press;
 import static didaxis.browser.WorkbenchPage.sheet;
 import static didaxis.browser.WorkbenchPage.stage;
-import static didaxis.browser.WorkbenchPage.strip;
 import static didaxis.browser.WorkbenchPage.tab;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
@@ -23,10 +22,9 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.util.List;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
@@ -50,36 +48,12 @@ class WorkbenchJourney {
             })
             """;
 
-    private PackagedApplication application;
-    private Browser browser;
-
-    @BeforeAll
-    void open() throws Exception {
-        application = new PackagedApplication();
-        browser = new Browser(application);
-    }
-
-    @AfterAll
-    void close() throws Exception {
-        browser.staysAtHome();
-        browser.close();
-        application.close();
-    }
-
-    private Page workbench(String circuit, Page page) {
-        assertThat(page.getByText("Needs you")).isVisible();
-        page.navigate(application.url("/workbench?circuit=" + URLEncoder.encode(circuit, StandardCharsets.UTF_8)));
-        assertThat(strip(page)).isVisible();
-        return page;
-    }
-
-    private Page workbench(String circuit) {
-        return workbench(circuit, browser.signedIn("teacher", 1280, 800, ColorScheme.LIGHT));
-    }
+    @RegisterExtension
+    final Visit visit = new Visit();
 
     @Test
     void theCircuitFoldsAndUnfoldsByMouseKeysAndTouch() {
-        Page page = workbench(DRYER);
+        Page page = visit.workbench(DRYER);
         assertThat(stage(page, "R2 and R3")).isVisible();
         page.waitForTimeout(1000);
         assertEquals(0, page.evaluate(CHANGES_IN_HALF_A_SECOND), "a page at rest does nothing");
@@ -98,19 +72,19 @@ class WorkbenchJourney {
         sheet(page).focus();
         press(page, "]", "]", "[");
         assertThat(band(page)).containsText("R1 and R23 unfolded: what each has");
-        browser.inspect(page, "folding");
+        visit.browser().inspect(page, "folding");
         press(page, "[");
         button(page, "Which two fold?").click();
         sheet(page).locator("svg [aria-label=R1]").click();
         sheet(page).locator("svg [aria-label=R2]").click();
         assertThat(band(page)).containsText("junction a");
 
-        Page phone = workbench(DRYER, browser.signedInOnPhone("teacher", ColorScheme.LIGHT));
+        Page phone = visit.workbench(DRYER, visit.browser().signedInOnPhone("teacher", ColorScheme.LIGHT));
         stage(phone, "R1 and R23").tap();
         assertThat(band(phone)).containsText("R1 and R23 folded");
         button(phone, "‹ Unfold").tap();
         assertThat(band(phone)).containsText("R1 and R23 unfolded");
-        browser.inspect(phone, "workbench-phone");
+        visit.browser().inspect(phone, "workbench-phone");
     }
 
     private static Locator known(Page page, String cell) {
@@ -119,7 +93,7 @@ class WorkbenchJourney {
 
     @Test
     void theRestFollowsFromWhatIsKnown() {
-        Page page = workbench("16 V : R1=5 + (R2=12 || R3=4)");
+        Page page = visit.workbench("16 V : R1=5 + (R2=12 || R3=4)");
         tab(page, "Backwards");
         button(page, "Clear all").click();
         Locator outcome = page.getByRole(AriaRole.STATUS).and(page.locator("[data-outcome]"));
@@ -130,7 +104,7 @@ class WorkbenchJourney {
         known(page, "resistance of R1").fill("5 ohm");
         assertThat(outcome).hasText("Everything follows.");
         assertThat(known(page, "voltage of total")).hasAttribute("placeholder", "16.0");
-        browser.inspect(page, "backwards");
+        visit.browser().inspect(page, "backwards");
         known(page, "voltage of R1").fill("11");
         assertThat(outcome).containsText("Contradictory:");
         known(page, "voltage of R1").fill("");
@@ -141,7 +115,7 @@ class WorkbenchJourney {
 
     @Test
     void aCircuitGoesToFilesToTheShelfAndToPaper() throws Exception {
-        Page page = workbench(SIX_PARTS);
+        Page page = visit.workbench(SIX_PARTS);
         Download download = page.waitForDownload(() -> {
             button(page, "Circuit").click();
             page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("List of parts and nodes"))
@@ -164,15 +138,16 @@ class WorkbenchJourney {
         button(page, "Undo").last().click();
         page.getByLabel("Find").fill("beacons");
         assertThat(page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.LISTITEM)).hasCount(1);
-        browser.inspect(page, "shelf");
+        visit.browser().inspect(page, "shelf");
         page.getByText("Four beacons on the bank").click();
         assertThat(notation(page)).hasValue("12 V : L1=6 || L2=12 || L3=12 || L4=4");
 
         String twelve = "R1=4700 + R2=3300 + R3=1 + R4=1 + R5=1 + R6=1 + R7=1 + R8=1 + R9=1 + R10=1 + R11=1 + R12=1";
-        page.navigate(application.url("/workbench/solution?circuit="
-                + URLEncoder.encode("12 V : L1=6 || L2=12 || (" + twelve + ")", StandardCharsets.UTF_8)));
+        page.navigate(visit.application()
+                .url("/workbench/solution?circuit="
+                        + URLEncoder.encode("12 V : L1=6 || L2=12 || (" + twelve + ")", StandardCharsets.UTF_8)));
         assertThat(page.getByText("What is left to find")).isVisible();
-        browser.inspect(page, "solution");
+        visit.browser().inspect(page, "solution");
         // As wide as what a printed A4 page leaves between its margins.
         page.setViewportSize(688, 1000);
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
@@ -189,7 +164,7 @@ class WorkbenchJourney {
             value = ColorScheme.class,
             names = {"LIGHT", "DARK"})
     void everyViewHoldsInLightAndDarkAndIsReadAloud(ColorScheme scheme) {
-        Page page = workbench(SIX_PARTS, browser.signedIn("teacher", 1280, 800, scheme));
+        Page page = visit.workbench(SIX_PARTS, visit.browser().signedIn("teacher", 1280, 800, scheme));
         String mode = scheme.name().toLowerCase();
         String words = "R1, (R2 and (R3 and (R4 and R5 in parallel) in series) in parallel) and S1 in series";
         assertThat(page.getByRole(
@@ -208,24 +183,24 @@ class WorkbenchJourney {
                             .filter((one) => one.scrollHeight > one.clientHeight + 1)
                             .map((one) => one.ariaLabel + ' ' + one.scrollHeight + ' > ' + one.clientHeight)
                         """), "scrolls at 1280×800");
-        browser.inspect(page, "workbench-" + mode);
+        visit.browser().inspect(page, "workbench-" + mode);
         tab(page, "Working");
-        browser.inspect(page, "working-" + mode);
+        visit.browser().inspect(page, "working-" + mode);
         tab(page, "What changes");
-        browser.inspect(page, "change-" + mode);
+        visit.browser().inspect(page, "change-" + mode);
         tab(page, "Backwards");
-        browser.inspect(page, "backwards-" + mode);
+        visit.browser().inspect(page, "backwards-" + mode);
         stage(page, "R4 and R5").click();
-        browser.inspect(page, "folding-" + mode);
+        visit.browser().inspect(page, "folding-" + mode);
         // A style has other words and symbols, not other colours.
         for (String style : scheme == ColorScheme.LIGHT ? List.of("valley", "forge", "spring") : List.<String>of()) {
             page.getByText(style, new Page.GetByTextOptions().setExact(true)).click();
             tab(page, "Chart");
-            browser.inspect(page, style + "-" + mode);
+            visit.browser().inspect(page, style + "-" + mode);
         }
-        page.navigate(
-                application.url("/workbench/solution?circuit=" + URLEncoder.encode(SIX_PARTS, StandardCharsets.UTF_8)));
+        page.navigate(visit.application()
+                .url("/workbench/solution?circuit=" + URLEncoder.encode(SIX_PARTS, StandardCharsets.UTF_8)));
         assertThat(page.getByText("What is left to find")).isVisible();
-        browser.inspect(page, "solution-" + mode);
+        visit.browser().inspect(page, "solution-" + mode);
     }
 }
