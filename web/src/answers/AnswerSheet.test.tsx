@@ -1,4 +1,4 @@
-import { act, fireEvent, screen } from '@testing-library/react'
+import { act, cleanup, fireEvent, screen } from '@testing-library/react'
 import { beforeEach, expect, test, vi } from 'vitest'
 import type { Schemas } from '../api/client'
 import { answer, shown, type Asked } from '../test/shown'
@@ -35,6 +35,7 @@ const sheet = {
   boxes: [box('R1', '2'), box('R2')],
 } as unknown as Schemas['SheetView']
 
+const WREN = { username: 'wren', displayName: 'Wren', role: 'learner', empty: false }
 const kept = { revision: 4, keptAt: '2026-01-01T08:01:00Z', readings: [] }
 let says: (asked: Asked) => object
 
@@ -43,9 +44,14 @@ beforeEach(() => {
 })
 
 async function open() {
-  const { asked } = shown(<AnswerSheet />, (one) => says(one), { at: '/work/7', pattern: '/work/:workId' })
+  const { asked, queries } = shown(
+    <AnswerSheet />,
+    (one) => (one.path === '/api/session' && says(one) === sheet ? WREN : says(one)),
+    { at: '/work/7', pattern: '/work/:workId' },
+  )
   await screen.findByText('Boot dryer')
   return {
+    queries,
     boxes: document.querySelectorAll<HTMLInputElement>('input[data-box]'),
     sent: () =>
       asked.filter(({ method }) => method !== 'GET') as (Asked & {
@@ -75,18 +81,97 @@ test('a broken line loses nothing: it is said, and what was typed is kept when t
   const { boxes } = await open()
   says = () => new TypeError('broken line')
   fireEvent.change(boxes[1]!, { target: { value: '0.5' } })
-  await soon(() => expect(state()).toContain('not kept yet'))
+  await soon(() => expect(state()).toContain('Not kept yet'))
   expect(boxes[1]!.value).toBe('0.5')
   says = () => kept
   await soon(() => expect(state()).toMatch(/^kept /))
 })
 
-test('the older of two tabs is told, and overwrites nothing', async () => {
-  const { boxes } = await open()
-  says = () => answer(409, { title: 'Conflict', detail: 'This sheet was changed in another tab.' })
+const elsewhere = (answers: object[]) =>
+  answer(409, {
+    detail: 'This sheet was changed in another tab.',
+    reason: 'changed-elsewhere',
+    revision: 9,
+    keptAt: '2026-01-01T09:00:00Z',
+    answers,
+  })
+
+test('what another tab wrote into other boxes is joined, and both are kept', async () => {
+  const { boxes, sent } = await open()
+  let told = false
+  says = () => {
+    if (told) return kept
+    told = true
+    return elsewhere([
+      { cell: cell('R1'), text: '2' },
+      { cell: cell('R2'), text: '7' },
+    ])
+  }
   fireEvent.change(boxes[0]!, { target: { value: '9' } })
-  await soon(() => expect(screen.getByRole('alert').textContent).toContain('changed in another tab'))
-  expect(screen.getByRole('alert').querySelector('a')?.getAttribute('href')).toBe('/work/7')
+  await soon(() => expect(sent()).toHaveLength(2))
+  expect(sent()[1]!.body.revision).toBe(9)
+  expect(sent()[1]!.body.answers.map(({ text }) => text)).toEqual(['9', '7'])
+  expect(boxes[1]!.value).toBe('7')
+})
+
+test('where both wrote into one box the learner chooses, and nothing is sent before', async () => {
+  const { boxes, sent } = await open()
+  says = () => elsewhere([{ cell: cell('R1'), text: '5' }])
+  fireEvent.change(boxes[0]!, { target: { value: '9' } })
+  fireEvent.change(boxes[1]!, { target: { value: '8' } })
+  const there = await screen.findByLabelText(/^elsewhere at .*: 5$/)
+  expect(sent()).toHaveLength(1)
+  says = () => kept
+  fireEvent.click(there)
+  fireEvent.click(screen.getByRole('button', { name: 'Go on with these' }))
+  await soon(() => expect(sent()).toHaveLength(2))
+  expect(sent()[1]!.body.answers.map(({ text }) => text)).toEqual(['5', '8'])
+})
+
+test('what did not reach the server is on the device for who wrote it, and goes on from there', async () => {
+  const { boxes } = await open()
+  says = () => new TypeError('broken line')
+  fireEvent.change(boxes[1]!, { target: { value: '0.5' } })
+  await soon(() => expect(state()).toContain('Not kept yet'))
+  cleanup()
+  const broken = new TypeError('broken line')
+  says = (asked) =>
+    asked.path === '/api/session' ? { username: 'rook' } : asked.method === 'GET' ? sheet : broken
+  expect((await open()).boxes[1]!.value).toBe('')
+  cleanup()
+  says = (asked) => (asked.path === '/api/session' ? WREN : asked.method === 'GET' ? sheet : kept)
+  const again = await open()
+  expect(again.boxes[1]!.value).toBe('0.5')
+  await soon(() => expect(again.sent()).toHaveLength(1))
+  await soon(() => expect(localStorage).toHaveLength(0))
+})
+
+test('sending never waits for the network to come back, and what was called off is not sent later', async () => {
+  const { sent } = await open()
+  says = () => new TypeError('broken line')
+  fireEvent.click(screen.getByRole('button', { name: 'Send' }))
+  await screen.findByText(/^Send now\?/)
+  fireEvent.click(screen.getAllByRole('button', { name: 'Send' }).at(-1)!)
+  await screen.findByText(/The server cannot be reached/)
+  fireEvent.click(screen.getByRole('button', { name: 'Cancel' }))
+  says = () => kept
+  act(() => void window.dispatchEvent(new Event('online')))
+  await soon(() => expect(screen.queryByText(/^Send now/)).toBeNull())
+  expect(sent().filter(({ method }) => method === 'POST')).toHaveLength(1)
+})
+
+test('when the teacher collects the sheet, who has it open is told and can write no more', async () => {
+  const { boxes, queries } = await open()
+  says = ({ method }) =>
+    method === 'GET'
+      ? { ...sheet, state: 'sent', collected: true, released: true, sentAt: '2026-01-01T08:02:00Z' }
+      : kept
+  await act(() => queries.invalidateQueries({ queryKey: ['work'] }))
+  expect((await screen.findByRole('alert')).textContent).toContain('has collected this sheet as it stood')
+  expect(screen.getByRole('link', { name: 'See what came of it' }).getAttribute('href')).toBe(
+    '/work/7/feedback',
+  )
+  await soon(() => expect(boxes[0]!.readOnly).toBe(true))
 })
 
 test('Enter goes from box to box and then to sending, which says what is missing', async () => {
@@ -98,6 +183,9 @@ test('Enter goes from box to box and then to sending, which says what is missing
   expect(document.activeElement?.id).toBe('send')
   fireEvent.click(document.activeElement!)
   expect(await screen.findByText(/1 box is still empty/)).toBeTruthy()
+  await soon(() => expect(document.activeElement?.textContent).toBe('Cancel'))
+  fireEvent.click(screen.getByRole('button', { name: 'current of R2' }))
+  await soon(() => expect(document.activeElement).toBe(boxes[1]))
 })
 
 test('a sheet is sent when the learner says so, with all that was typed; what goes wrong is said', async () => {
@@ -119,8 +207,10 @@ test('a sheet is sent when the learner says so, with all that was typed; what go
   says = ({ method }) => (method === 'GET' ? done : kept)
   fireEvent.click(yes())
   await screen.findByText(/^Sent /)
-  const last = sent().at(-1)!
-  expect(`${last.method} ${last.path}`).toBe('POST /api/my/work/7/submission')
+  const last = sent()
+    .filter(({ method }) => method === 'POST')
+    .at(-1)!
+  expect(last.path).toBe('/api/my/work/7/submission')
   expect(last.body.answers.map(({ text }) => text)).toEqual(['2', '0.5'])
   expect(document.querySelector<HTMLInputElement>('input[data-box]')!.readOnly).toBe(true)
 })

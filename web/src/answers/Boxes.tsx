@@ -24,6 +24,8 @@ export function Boxes({ boxes, texts, readings, onWrite, onEnd }: BoxesProps) {
   const goOn = (event: KeyboardEvent<HTMLInputElement>) => {
     if (event.key !== 'Enter') return
     event.preventDefault()
+    // A key that is held down is no going on.
+    if (event.repeat) return
     const all = [...document.querySelectorAll<HTMLInputElement>('input[data-box]')]
     const next = all[all.indexOf(event.currentTarget) + 1]
     if (next) next.focus()
@@ -36,51 +38,69 @@ export function Boxes({ boxes, texts, readings, onWrite, onEnd }: BoxesProps) {
           <legend>{t(`group.${quantity}`)}</legend>
           {boxes
             .filter((box) => box.cell.quantity === quantity)
-            .map((box) => {
-              const key = keyOf(box.cell)
-              const reading = readings[key]
-              return (
-                <div key={key} className={classes.row}>
-                  <label htmlFor={key} className={classes.symbol}>
-                    <Formula
-                      markup={box.symbol}
-                      label={t('work.boxOf', {
-                        quantity: t(`quantity.${quantity}`),
-                        subject: box.cell.subject,
-                        unit: box.unit,
-                      })}
-                    />
-                  </label>
-                  <input
-                    id={key}
-                    data-box
-                    className={classes.input}
-                    value={texts[key] ?? ''}
-                    readOnly={!onWrite}
-                    onChange={(event) => onWrite?.(key, event.currentTarget.value)}
-                    onKeyDown={goOn}
-                    autoComplete="off"
-                    autoCapitalize="off"
-                    spellCheck={false}
-                    enterKeyHint="next"
-                    maxLength={200}
-                    aria-invalid={!!reading?.expected}
-                    aria-describedby={`${key} read`}
-                  />
-                  <span id={`${key} read`} className={classes.read} aria-live="polite">
-                    {reading?.shown}
-                    {box.marks > 1 && !reading?.shown && t('work.marksHint', { count: box.marks })}
-                  </span>
-                  {reading?.expected && (
-                    <span className={classes.expected}>
-                      {t('work.expected', { expected: reading.expected })}
-                    </span>
-                  )}
-                </div>
-              )
-            })}
+            .map((box) => (
+              <BoxRow
+                key={keyOf(box.cell)}
+                box={box}
+                id={`box-${boxes.indexOf(box)}`}
+                text={texts[keyOf(box.cell)] ?? ''}
+                reading={readings[keyOf(box.cell)]}
+                onWrite={onWrite && ((text) => onWrite(keyOf(box.cell), text))}
+                onKeyDown={goOn}
+              />
+            ))}
         </fieldset>
       ))}
+    </div>
+  )
+}
+
+interface BoxRowProps {
+  box: Box
+  id: string
+  text: string
+  reading?: Schemas['ReadingView']
+  onWrite?: (text: string) => void
+  onKeyDown: (event: KeyboardEvent<HTMLInputElement>) => void
+}
+
+/** One box: its symbol, what is typed, and what that was read as or what would be expected. */
+function BoxRow({ box, id, text, reading, onWrite, onKeyDown }: BoxRowProps) {
+  const { t } = useTranslation()
+  const says = `${id}-says`
+  return (
+    <div className={classes.row}>
+      <label htmlFor={id} className={classes.symbol}>
+        <Formula
+          markup={box.symbol}
+          label={t('work.boxOf', {
+            quantity: t(`quantity.${box.cell.quantity}`),
+            subject: box.cell.subject,
+            unit: box.unit,
+          })}
+        />
+      </label>
+      <input
+        id={id}
+        data-box={keyOf(box.cell)}
+        className={classes.input}
+        value={text}
+        readOnly={!onWrite}
+        onChange={(event) => onWrite?.(event.currentTarget.value)}
+        onKeyDown={onKeyDown}
+        autoComplete="off"
+        autoCapitalize="off"
+        spellCheck={false}
+        enterKeyHint="next"
+        maxLength={200}
+        aria-invalid={!!reading?.expected}
+        aria-describedby={says}
+      />
+      <span id={says} className={reading?.expected ? classes.expected : classes.read}>
+        {reading?.expected
+          ? t('work.expected', { expected: reading.expected })
+          : reading?.shown || (box.marks > 1 && t('work.marksHint', { count: box.marks }))}
+      </span>
     </div>
   )
 }

@@ -2,7 +2,7 @@ import { Text } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
-import { feedbackQuery } from '../api/queries'
+import { feedbackQuery, sessionQuery } from '../api/queries'
 import { Failed } from '../ui/Failed'
 import { FindingRow } from '../ui/FindingRow'
 import { Loading } from '../ui/Loading'
@@ -10,12 +10,14 @@ import { Screen } from '../ui/Screen'
 import sheetClasses from './AnswerSheet.module.css'
 import classes from './Feedback.module.css'
 import { GivenCircuit } from './GivenCircuit'
+import { LeftBehind } from './LeftBehind'
 import { useRoom } from './useRoom'
 
 /** What came of a learner's sheet. */
 export default function Feedback() {
   const { t } = useTranslation()
   const feedback = useQuery(feedbackQuery(Number(useParams().workId), useRoom()))
+  const person = useQuery(sessionQuery).data?.username ?? ''
   if (feedback.isError) return <Failed error={feedback.error} onRetry={() => void feedback.refetch()} />
   if (feedback.isPending) return <Loading />
   const { sheet, marks, findings } = feedback.data
@@ -27,6 +29,12 @@ export default function Feedback() {
           <GivenCircuit sheet={sheet} progress={marks / sheet.marks} />
         </div>
         <section>
+          {sheet.collected && (
+            <Text c="dimmed" mb="sm">
+              {t('feedback.collected')}
+            </Text>
+          )}
+          <LeftBehind sheet={sheet} person={person} />
           {findings.every((finding) => finding.finding === 'right') && (
             <Text mb="sm">{t('feedback.allRight')}</Text>
           )}

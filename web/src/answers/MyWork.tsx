@@ -2,19 +2,26 @@ import { Anchor, Text } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
-import { workQuery } from '../api/queries'
+import { sessionQuery, workQuery } from '../api/queries'
 import list from '../desk/Desk.module.css'
 import { Empty } from '../ui/Empty'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
 import { Screen } from '../ui/Screen'
 import { atMoment } from '../ui/when'
+import { sendFromDevice } from './keptAnswers'
 import classes from './MyWork.module.css'
 
 /** What was handed out to the learner. */
 export default function MyWork() {
   const { t } = useTranslation()
   const work = useQuery(workQuery)
+  const person = useQuery(sessionQuery).data?.username ?? ''
+  const onDevice = useQuery({
+    queryKey: ['on-device', person],
+    queryFn: () => sendFromDevice(person),
+    enabled: person !== '',
+  })
   if (work.isError) return <Failed error={work.error} onRetry={() => void work.refetch()} />
   if (work.isPending) return <Loading />
   return (
@@ -33,6 +40,11 @@ export default function MyWork() {
                 <Text c="dimmed" fz="xs">
                   {one.classroom} · {t('work.due', { due: atMoment(one.dueAt) })}
                 </Text>
+                {onDevice.data?.includes(one.id) && (
+                  <Text c="copper" fz="xs">
+                    {t('work.onDevice')}
+                  </Text>
+                )}
               </span>
               <Text c="dimmed" ta="right">
                 {one.marks !== null

@@ -1,60 +1,114 @@
-import { Button, Group, Modal, Stack, Text } from '@mantine/core'
+import { Anchor, Button, Group, Modal, Stack, Text } from '@mantine/core'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useRef } from 'react'
 import { useTranslation } from 'react-i18next'
-import { body, client } from '../api/client'
-import { answersOf } from './useKeptAnswers'
+import { body, client, type Schemas } from '../api/client'
+import { keyOf } from '../workbench/cells'
+import { answersOf, forgetOnDevice, type Texts } from './keptAnswers'
+
+type Box = Schemas['BoxView']
 
 interface SendDialogProps {
   opened: boolean
   onClose: () => void
   workId: number
-  texts: Record<string, string>
-  /** How many boxes are empty, and how many hold what cannot be read. */
-  open: number
-  unread: number
+  person: string
+  texts: Texts
+  /** Boxes that are empty, and those that hold what cannot be read. */
+  open: Box[]
+  unread: Box[]
+  /** Goes to a box. */
+  onBox: (key: string) => void
 }
 
-/** Asks before a sheet is sent, and sends it. */
-export default function SendDialog({ opened, onClose, workId, texts, open, unread }: SendDialogProps) {
+/** Asks before a sheet is sent, and sends it. Enter alone never sends a sheet on which something is missing. */
+export default function SendDialog({
+  opened,
+  onClose,
+  workId,
+  person,
+  texts,
+  open,
+  unread,
+  onBox,
+}: SendDialogProps) {
   const { t } = useTranslation()
   const queries = useQueryClient()
+  const aborting = useRef<AbortController>(undefined)
   const send = useMutation({
-    mutationFn: () =>
-      body(
+    mutationFn: () => {
+      aborting.current = new AbortController()
+      return body(
         client.POST('/api/my/work/{id}/submission', {
           params: { path: { id: workId } },
           body: { answers: answersOf(texts) },
+          signal: aborting.current.signal,
         }),
-      ),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['work'] }),
+      )
+    },
+    onSuccess: () => {
+      forgetOnDevice(person, workId)
+      return queries.invalidateQueries({ queryKey: ['work'] })
+    },
   })
+  const cancel = () => {
+    if (send.isPending) {
+      aborting.current?.abort()
+      // It may have arrived all the same: the sheet then says so.
+      void queries.invalidateQueries({ queryKey: ['work', workId] })
+    }
+    send.reset()
+    onClose()
+  }
+  const missing = open.length + unread.length > 0
   return (
     <Modal
       opened={opened}
-      onClose={onClose}
-      title={t('work.send')}
+      onClose={cancel}
+      title={t('work.sendTitle')}
       closeButtonProps={{ 'aria-label': t('ui.close') }}
     >
       <Stack>
-        <Text>
-          {open > 0 && t('work.sendOpen', { count: open })}
-          {unread > 0 && t('work.sendUnread', { count: unread })}
-          {t('work.sendAsk')}
-        </Text>
+        <Missing title={t('work.sendOpen', { count: open.length })} boxes={open} onBox={onBox} />
+        <Missing title={t('work.sendUnread', { count: unread.length })} boxes={unread} onBox={onBox} />
+        <Text>{t('work.sendAsk')}</Text>
         {send.isError && (
           <Text c="var(--mantine-color-error)" role="alert">
             {send.error.message}
           </Text>
         )}
         <Group justify="flex-end">
-          <Button variant="default" onClick={onClose}>
+          <Button variant="default" onClick={cancel} data-autofocus={missing || undefined}>
             {t('ui.cancel')}
           </Button>
-          <Button loading={send.isPending} onClick={() => send.mutate()} data-autofocus>
+          <Button
+            loading={send.isPending}
+            onClick={() => send.mutate()}
+            onKeyDown={(event) => event.repeat && event.preventDefault()}
+            data-autofocus={!missing || undefined}
+          >
             {t('work.sendYes')}
           </Button>
         </Group>
       </Stack>
     </Modal>
+  )
+}
+
+function Missing({ title, boxes, onBox }: { title: string; boxes: Box[]; onBox: (key: string) => void }) {
+  const { t } = useTranslation()
+  if (boxes.length === 0) return null
+  return (
+    <Text component="div">
+      {title}{' '}
+      {boxes.map((box, place) => (
+        <span key={keyOf(box.cell)}>
+          {place > 0 && ', '}
+          <Anchor component="button" type="button" onClick={() => onBox(keyOf(box.cell))}>
+            {t('work.boxName', { quantity: t(`quantity.${box.cell.quantity}`), subject: box.cell.subject })}
+          </Anchor>
+        </span>
+      ))}
+    </Text>
   )
 }

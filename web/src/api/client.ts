@@ -25,22 +25,77 @@ class UnreachableError extends Error {
   }
 }
 
+const LONGEST_WAIT_MS = 30_000
+
+/** For whom the page speaks; another tab may have signed somebody else in. */
+let person: string | null = null
+/** Asks a person to sign in again, who was signed out behind their back; whether they did. */
+let askAgain: ((somebodyElse: boolean) => Promise<boolean>) | undefined
+let asking: Promise<boolean> | undefined
+
+/** From now on the page speaks for this person; for nobody when null. */
+export function speakFor(username: string | null) {
+  person = username
+}
+
+/** Who asks for the password again where a session has ended. */
+export function signInAgainBy(ask: typeof askAgain) {
+  askAgain = ask
+}
+
 const token = () =>
   document.cookie
     .split('; ')
     .find((cookie) => cookie.startsWith('XSRF-TOKEN='))
     ?.slice('XSRF-TOKEN='.length)
 
-/** Sends a request at once, with the token that says it comes from here; what goes wrong is thrown, in a sentence. */
-async function guarded(request: Request): Promise<Response> {
+const isSession = (request: Request) => new URL(request.url).pathname === '/api/session'
+
+async function sent(request: Request): Promise<Response> {
   const value = token()
   if (value && request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', value)
-  const response = await fetch(request).catch((error: unknown) => {
+  if (person && !isSession(request)) request.headers.set('X-Didaxis-Person', person)
+  const signal = AbortSignal.any([request.signal, AbortSignal.timeout(LONGEST_WAIT_MS)])
+  return fetch(new Request(request, { signal })).catch((error: unknown) => {
     throw request.signal.aborted ? error : new UnreachableError()
   })
+}
+
+/** What went wrong; never a word of the protocol. */
+async function problemOf(response: Response): Promise<Problem> {
+  const problem = (await response.json().catch(() => ({}))) as Partial<Problem>
+  return { ...problem, detail: problem.detail ?? i18next.t('ui.failed'), status: response.status }
+}
+
+/** Whether a refusal came only from a session that had ended, and the person has signed in again. */
+async function signedInAgain(problem: Problem, request: Request): Promise<boolean> {
+  if (!person || isSession(request)) return false
+  const cookiesGone = problem.status === 403 && problem.reason === 'token'
+  if (problem.status !== 401 && !cookiesGone) return false
+  if (cookiesGone) {
+    // The answer brings a new token; if the session still stands that is all there is to mend.
+    const session = await sent(new Request(new URL('/api/session', location.href)))
+    const { username } = (await session.json()) as Schemas['SessionView']
+    if (username === person) return true
+  }
+  asking ??= (askAgain?.(problem.reason === 'someone-else') ?? Promise.resolve(false)).finally(
+    () => (asking = undefined),
+  )
+  return asking
+}
+
+/** Sends a request at once, with the token that says it comes from here; what goes wrong is thrown, in a sentence. */
+async function guarded(request: Request): Promise<Response> {
+  const again = request.clone()
+  let response = await sent(request)
   if (response.ok) return response
-  const problem = await response.json().catch(() => ({}))
-  throw new ProblemError({ detail: response.statusText, ...problem, status: response.status })
+  let problem = await problemOf(response)
+  if (await signedInAgain(problem, request)) {
+    response = await sent(again)
+    if (response.ok) return response
+    problem = await problemOf(response)
+  }
+  throw new ProblemError(problem)
 }
 
 export const client = createClient<paths>({ baseUrl: '/', fetch: guarded })

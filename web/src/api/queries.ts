@@ -1,15 +1,20 @@
 import { queryOptions } from '@tanstack/react-query'
-import { body, client, type Schemas } from './client'
+import { body, client, speakFor, type Schemas } from './client'
 
 export interface Room {
   width: number
   height: number
 }
 
+// Asked once: that a session has ended is met by the next request, which asks to sign in again in place.
 export const sessionQuery = queryOptions({
   queryKey: ['session'],
-  queryFn: () => body(client.GET('/api/session')),
-  staleTime: 60_000,
+  queryFn: async () => {
+    const session = await body(client.GET('/api/session'))
+    speakFor(session.username ?? null)
+    return session
+  },
+  staleTime: Infinity,
 })
 
 export const stylesQuery = queryOptions({
@@ -82,6 +87,11 @@ export const shelfQuery = queryOptions({
   queryFn: () => body(client.GET('/api/shelf')),
 })
 
+export const removedCircuitsQuery = queryOptions({
+  queryKey: ['shelf', 'removed'],
+  queryFn: () => body(client.GET('/api/shelf/removed')),
+})
+
 export const questionsQuery = queryOptions({
   queryKey: ['questions'],
   queryFn: () => body(client.GET('/api/questions')),
@@ -91,6 +101,30 @@ export const questionQuery = (id: number) =>
   queryOptions({
     queryKey: ['questions', id],
     queryFn: () => body(client.GET('/api/questions/{id}', { params: { path: { id } } })),
+  })
+
+export const removedQuestionsQuery = queryOptions({
+  queryKey: ['questions', 'removed'],
+  queryFn: () => body(client.GET('/api/questions/removed')),
+})
+
+export const draftsQuery = queryOptions({
+  queryKey: ['drafts'],
+  queryFn: () => body(client.GET('/api/question-drafts')),
+})
+
+export const removedDraftsQuery = queryOptions({
+  queryKey: ['drafts', 'removed'],
+  queryFn: () => body(client.GET('/api/question-drafts/removed')),
+})
+
+// What is made afterwards is the workbench's own, which keeps it; so it is asked for anew each time it is opened.
+export const draftQuery = (id: number) =>
+  queryOptions({
+    queryKey: ['drafts', id],
+    queryFn: () => body(client.GET('/api/question-drafts/{id}', { params: { path: { id } } })),
+    staleTime: Infinity,
+    gcTime: 0,
   })
 
 export const classesQuery = queryOptions({
@@ -108,6 +142,19 @@ export const assignmentsQuery = queryOptions({
   queryKey: ['assignments'],
   queryFn: () => body(client.GET('/api/assignments')),
 })
+
+export const assignmentQuery = (id: number) =>
+  queryOptions({
+    queryKey: ['assignments', 'one', id],
+    queryFn: () => body(client.GET('/api/assignments/{id}', { params: { path: { id } } })),
+  })
+
+export const previewQuery = (id: number, room: Room) =>
+  queryOptions({
+    queryKey: ['assignments', 'preview', id, room],
+    queryFn: () =>
+      body(client.GET('/api/assignments/{id}/preview', { params: { path: { id }, query: room } })),
+  })
 
 export const resultsQuery = (classId: number) =>
   queryOptions({

@@ -10,6 +10,7 @@ import '@fontsource/ibm-plex-mono/latin-400.css'
 import '@mantine/core/styles.css'
 import '@mantine/notifications/styles.css'
 import './app.css'
+import { Announcements } from '../ui/announce'
 import { queryClient } from './queryClient'
 import { router } from './routes'
 import { theme, tokens } from './theme'
@@ -18,6 +19,7 @@ export function App() {
   return (
     <MantineProvider theme={theme} cssVariablesResolver={tokens} defaultColorScheme="auto">
       <Notifications position="bottom-left" />
+      <Announcements />
       <QueryClientProvider client={queryClient}>
         <RouterProvider router={router} />
       </QueryClientProvider>

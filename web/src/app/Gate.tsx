@@ -5,6 +5,7 @@ import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
 import { Shell } from './Shell'
 import { SignIn } from './SignIn'
+import { SignInAgain } from './SignInAgain'
 
 const LEARNERS_OWN = /^\/work(\/|$)/
 
@@ -14,7 +15,7 @@ export function Gate() {
   const { pathname } = useLocation()
   if (session.isPending) return <Loading />
   if (session.isError) return <Failed error={session.error} onRetry={() => void session.refetch()} />
-  const { role, displayName, empty } = session.data
+  const { role, username, displayName, empty } = session.data
   if (!role) return <SignIn empty={empty} />
   const home = role === 'teacher' ? '/desk' : '/work'
   const elsewhere = pathname === '/' || LEARNERS_OWN.test(pathname) !== (role === 'learner')
@@ -22,6 +23,7 @@ export function Gate() {
   return (
     <Shell role={role} displayName={displayName ?? ''}>
       <Outlet />
+      <SignInAgain username={username ?? ''} displayName={displayName ?? ''} />
     </Shell>
   )
 }

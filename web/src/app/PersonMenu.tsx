@@ -3,8 +3,9 @@ import { useMounted } from '@mantine/hooks'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState, type ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
-import { client } from '../api/client'
+import { client, speakFor } from '../api/client'
 import { sessionQuery } from '../api/queries'
+import { keepEverything } from '../keeping/keeper'
 import { notifyFailure } from '../ui/notify'
 
 /** Who is signed in, light or dark, and the way out; it opens as it comes, since it is fetched when it is asked for. */
@@ -16,8 +17,13 @@ export default function PersonMenu({ displayName, face }: { displayName: string;
   // It opens once the face stands and has the focus, which returns to it.
   const [opened, setOpened] = useState<boolean>()
   const signOut = useMutation({
-    mutationFn: () => client.DELETE('/api/session'),
+    mutationFn: async () => {
+      // What is on its way is kept first; what cannot be kept stays on the device for this person.
+      await keepEverything()
+      await client.DELETE('/api/session')
+    },
     onSuccess: async () => {
+      speakFor(null)
       await queries.refetchQueries({ queryKey: sessionQuery.queryKey })
       // The screens are gone by now; what they had been told goes after them.
       queries.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== sessionQuery.queryKey[0] })

@@ -2,7 +2,7 @@ import { Alert, Button, PasswordInput, Stack, Text, TextInput, Title } from '@ma
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { useTranslation } from 'react-i18next'
-import { body, client } from '../api/client'
+import { body, client, speakFor } from '../api/client'
 import { sessionQuery } from '../api/queries'
 import classes from './SignIn.module.css'
 
@@ -19,7 +19,10 @@ export function SignIn({ empty }: { empty: boolean }) {
       empty
         ? body(client.POST('/api/first-teacher', { body: { code, username, displayName, password } }))
         : body(client.POST('/api/session', { body: { username, password } })),
-    onSuccess: (session) => queries.setQueryData(sessionQuery.queryKey, session),
+    onSuccess: (session) => {
+      speakFor(session.username ?? null)
+      queries.setQueryData(sessionQuery.queryKey, session)
+    },
   })
   const submit = (event: FormEvent) => {
     event.preventDefault()

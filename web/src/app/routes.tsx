@@ -30,6 +30,7 @@ export const router = createBrowserRouter([
       { path: 'workbench/:questionId', element: workbench },
       { path: 'classes', element: screen(() => import('../classes/Classes')) },
       { path: 'classes/:classId', element: screen(() => import('../classes/ClassScreen')) },
+      { path: 'classes/:classId/preview/:assignmentId', element: screen(() => import('../classes/Preview')) },
       { path: 'results', element: screen(() => import('../results/ResultsList')) },
       { path: 'results/:classId', element: screen(() => import('../results/Results')) },
       {

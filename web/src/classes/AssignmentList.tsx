@@ -1,8 +1,10 @@
-import { Text } from '@mantine/core'
+import { Anchor, Text } from '@mantine/core'
 import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { Empty } from '../ui/Empty'
 import { atMoment } from '../ui/when'
+import { AssignmentMenu } from './AssignmentMenu'
 import classes from './AssignmentList.module.css'
 
 /** What was handed to a class, with how many are where. */
@@ -16,10 +18,13 @@ export function AssignmentList({ assignments }: { assignments: Schemas['Assignme
         return (
           <li key={one.id}>
             <div className={classes.head}>
-              <Text fw={600}>{one.title}</Text>
-              <Text c="dimmed" fz="xs">
+              <Anchor component={Link} to={`/results/${one.classroomId}`} c="inherit" fw={600}>
+                {one.title}
+              </Anchor>
+              <Text c="dimmed" fz="xs" ml="auto">
                 {one.released ? t('assignment.released') : `${t('assignment.due')} ${atMoment(one.dueAt)}`}
               </Text>
+              <AssignmentMenu assignment={one} />
             </div>
             <div className={classes.progress} aria-hidden>
               <span className={classes.sent} style={{ flexGrow: one.sent }} />

@@ -1,4 +1,4 @@
-import { Button, Modal, Title } from '@mantine/core'
+import { Button, Title } from '@mantine/core'
 import { useDisclosure } from '@mantine/hooks'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
@@ -9,7 +9,7 @@ import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
 import { Screen } from '../ui/Screen'
 import { AssignmentList } from './AssignmentList'
-import { HandOutForm } from './HandOutForm'
+import { HandOutDialog } from './HandOutDialog'
 import { LearnerList } from './LearnerList'
 
 /** One class: its learners, what was handed to it, and handing out. */
@@ -54,14 +54,7 @@ export default function ClassScreen() {
           <LearnerList classId={id} learners={classroom.data.learners} />
         </section>
       </div>
-      <Modal
-        opened={opened}
-        onClose={dialog.close}
-        title={t('handOut.title')}
-        closeButtonProps={{ 'aria-label': t('ui.close') }}
-      >
-        <HandOutForm classId={id} onDone={dialog.close} />
-      </Modal>
+      {opened && <HandOutDialog classId={id} onClose={dialog.close} />}
     </Screen>
   )
 }

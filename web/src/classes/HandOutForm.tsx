@@ -2,7 +2,7 @@ import { Alert, Button, NativeSelect, Stack, TextInput } from '@mantine/core'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { useTranslation } from 'react-i18next'
-import { body, client } from '../api/client'
+import { body, client, ProblemError, type Schemas } from '../api/client'
 import { classesQuery, questionsQuery } from '../api/queries'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
@@ -12,50 +12,67 @@ import { forField } from '../ui/when'
 interface HandOutFormProps {
   /** The question to hand out; without it the form asks for one. */
   questionId?: number
+  /** What is handed out once more instead of a question. */
+  assignment?: Schemas['AssignmentSummary']
   /** The class to hand it to; without it the form asks for one. */
   classId?: number
   onDone: () => void
 }
 
-const WEEK_MS = 7 * 24 * 60 * 60 * 1000
+/** The end of a school day in a week, never on a weekend. */
+export function usualDue(now: Date): Date {
+  const due = new Date(now.getFullYear(), now.getMonth(), now.getDate() + 7, 16, 0)
+  const day = due.getDay()
+  if (day === 6) due.setDate(due.getDate() + 2)
+  if (day === 0) due.setDate(due.getDate() + 1)
+  return due
+}
 
 /** Hands a question to a class with a due time. */
-export function HandOutForm({ questionId, classId, onDone }: HandOutFormProps) {
+export function HandOutForm({ questionId, assignment, classId, onDone }: HandOutFormProps) {
   const { t } = useTranslation()
   const queries = useQueryClient()
   const known = useQuery(classesQuery)
   const questions = useQuery(questionsQuery)
   const [chosenClass, setChosenClass] = useState(classId)
   const [chosenQuestion, setChosenQuestion] = useState(questionId)
-  const [due, setDue] = useState(() => forField(new Date(Date.now() + WEEK_MS)))
-  const toClass = chosenClass ?? known.data?.[0]?.id
+  const [due, setDue] = useState(() => forField(usualDue(new Date())))
+  const others = known.data?.filter((one) => one.id !== assignment?.classroomId) ?? []
+  const classes = others.length > 0 ? others : (known.data ?? [])
+  const toClass = chosenClass ?? classes[0]?.id
   const question = chosenQuestion ?? questions.data?.[0]?.id
   const handOut = useMutation({
-    mutationFn: () =>
+    mutationFn: (again: boolean) =>
       body(
         client.POST('/api/classes/{classId}/assignments', {
           params: { path: { classId: toClass ?? 0 } },
-          body: { questionId: question ?? 0, dueAt: new Date(due).toISOString() },
+          body: {
+            ...(assignment ? { assignmentId: assignment.id } : { questionId: question }),
+            dueAt: new Date(due).toISOString(),
+            ...(again && { again }),
+          },
         }),
       ),
-    onSuccess: (assignment) => {
+    onSuccess: (handedOut) => {
       void queries.invalidateQueries({ queryKey: ['assignments'] })
-      notify(t('handOut.done', { ...assignment }))
+      notify(t('handOut.done', { ...handedOut }))
       onDone()
     },
   })
   if (known.isError) return <Failed error={known.error} onRetry={() => void known.refetch()} />
   if (known.isPending || questions.isPending) return <Loading />
   if (known.data.length === 0) return <Alert variant="outline">{t('handOut.noClass')}</Alert>
-  if (questions.data?.length === 0) return <Alert variant="outline">{t('handOut.noQuestion')}</Alert>
+  if (!assignment && questionId === undefined && questions.data?.length === 0)
+    return <Alert variant="outline">{t('handOut.noQuestion')}</Alert>
+  const there = handOut.error instanceof ProblemError && handOut.error.problem.reason === 'there-already'
   const submit = (event: FormEvent) => {
     event.preventDefault()
-    handOut.mutate()
+    handOut.mutate(false)
   }
   return (
     <form onSubmit={submit}>
       <Stack>
-        {questionId === undefined && (
+        {questionId === undefined && !assignment && (
           <NativeSelect
             label={t('handOut.question')}
             data={questions.data?.map((one) => ({ value: String(one.id), label: one.title })) ?? []}
@@ -66,9 +83,12 @@ export function HandOutForm({ questionId, classId, onDone }: HandOutFormProps) {
         {classId === undefined && (
           <NativeSelect
             label={t('handOut.class')}
-            data={known.data.map((one) => ({ value: String(one.id), label: one.name }))}
+            data={classes.map((one) => ({ value: String(one.id), label: one.name }))}
             value={String(toClass)}
-            onChange={(event) => setChosenClass(Number(event.currentTarget.value))}
+            onChange={(event) => {
+              setChosenClass(Number(event.currentTarget.value))
+              handOut.reset()
+            }}
           />
         )}
         <TextInput
@@ -81,7 +101,12 @@ export function HandOutForm({ questionId, classId, onDone }: HandOutFormProps) {
         />
         {handOut.isError && (
           <Alert color="red" variant="outline" role="alert">
-            {handOut.error.message}
+            {handOut.error.message}{' '}
+            {there && (
+              <Button size="compact-sm" variant="default" onClick={() => handOut.mutate(true)}>
+                {t('handOut.allTheSame')}
+              </Button>
+            )}
           </Alert>
         )}
         <Button type="submit" loading={handOut.isPending}>

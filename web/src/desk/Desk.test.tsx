@@ -18,7 +18,13 @@ const handedOut = {
 
 function open(questions: object[], assignments: object[], changes: (asked: Asked) => object = () => ({})) {
   return shown(<Desk />, (asked) =>
-    asked.method !== 'GET' ? changes(asked) : asked.path === '/api/questions' ? questions : assignments,
+    asked.method !== 'GET'
+      ? changes(asked)
+      : asked.path === '/api/questions'
+        ? questions
+        : asked.path === '/api/assignments'
+          ? assignments
+          : [],
   )
 }
 

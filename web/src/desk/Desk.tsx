@@ -1,17 +1,18 @@
-import { ActionIcon, Anchor, Button, Stack, Text, Title } from '@mantine/core'
-import { IconTrash } from '@tabler/icons-react'
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Anchor, Button, Stack, Text, Title } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
-import { client, type Schemas } from '../api/client'
-import { assignmentsQuery, questionsQuery } from '../api/queries'
+import type { Schemas } from '../api/client'
+import { assignmentsQuery } from '../api/queries'
 import { Empty } from '../ui/Empty'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
-import { notify, notifyFailure } from '../ui/notify'
 import { Screen } from '../ui/Screen'
 import { atMoment } from '../ui/when'
+import { freshBench } from '../workbench/benchAddress'
 import classes from './Desk.module.css'
+import { Drafts } from './Drafts'
+import { Questions } from './Questions'
 
 /** What needs the teacher, and her questions. */
 export default function Desk() {
@@ -20,7 +21,7 @@ export default function Desk() {
     <Screen
       title={t('desk.title')}
       actions={
-        <Button component={Link} to="/workbench">
+        <Button component={Link} to={freshBench}>
           {t('desk.new')}
         </Button>
       }
@@ -37,6 +38,7 @@ export default function Desk() {
             {t('desk.questions')}
           </Title>
           <Questions />
+          <Drafts />
         </section>
       </div>
     </Screen>
@@ -74,59 +76,3 @@ function Waiting() {
 
 const isDone = (one: Schemas['AssignmentSummary']) =>
   one.sent === one.learners || new Date(one.dueAt) < new Date()
-
-function Questions() {
-  const { t } = useTranslation()
-  const queries = useQueryClient()
-  const questions = useQuery(questionsQuery)
-  const refresh = () => void queries.invalidateQueries({ queryKey: ['questions'] })
-  const restore = useMutation({
-    mutationFn: (id: number) => client.POST('/api/questions/{id}/restoration', { params: { path: { id } } }),
-    onSuccess: refresh,
-    onError: notifyFailure,
-  })
-  const remove = useMutation({
-    mutationFn: (question: Schemas['QuestionSummary']) =>
-      client.DELETE('/api/questions/{id}', { params: { path: { id: question.id } } }),
-    onSuccess: (_, question) => {
-      refresh()
-      notify(
-        <>
-          {t('question.removed', { title: question.title })}{' '}
-          <Anchor component="button" onClick={() => restore.mutate(question.id)}>
-            {t('ui.undo')}
-          </Anchor>
-        </>,
-        true,
-      )
-    },
-    onError: notifyFailure,
-  })
-  if (questions.isError) return <Failed error={questions.error} onRetry={() => void questions.refetch()} />
-  if (questions.isPending) return <Loading />
-  if (questions.data.length === 0) return <Empty text={t('question.none')} />
-  return (
-    <ul className={classes.list}>
-      {questions.data.map((one) => (
-        <li key={one.id} className={classes.row}>
-          <Anchor component={Link} to={`/workbench/${one.id}`} className={classes.item}>
-            <Text fw={600}>{one.title}</Text>
-            <Text c="dimmed" fz="xs">
-              <span className={classes.notation}>{one.notation}</span> ·{' '}
-              {t('chart.marks', { count: one.marks })}
-            </Text>
-          </Anchor>
-          <ActionIcon
-            variant="subtle"
-            color="gray"
-            size={44}
-            aria-label={t('question.remove', { title: one.title })}
-            onClick={() => remove.mutate(one)}
-          >
-            <IconTrash size={18} stroke={1.5} />
-          </ActionIcon>
-        </li>
-      ))}
-    </ul>
-  )
-}

@@ -6,10 +6,25 @@ const frame = {
   ui: {
     loading: 'Loading',
     unreachable: 'The server cannot be reached. What you wrote is still here.',
+    failed: 'That did not work. Please try again.',
     retry: 'Try again',
     close: 'Close',
     cancel: 'Cancel',
     undo: 'Undo',
+    rename: 'Rename {{name}}',
+    renameOf: 'New name of {{name}}',
+    renameHint: 'Enter keeps it, Escape leaves it as it was.',
+  },
+  keeping: {
+    keeping: 'keeping…',
+    kept: 'kept {{time}}',
+    notKept: 'Not kept yet. {{reason}}',
+    again: 'Everything is kept again.',
+    leaveTitle: 'Not everything is kept',
+    leave:
+      'The server does not have all of it yet. It stays on this device and is sent when you come back and the server can be reached.',
+    stay: 'Stay here',
+    leaveYes: 'Leave',
   },
   lost: {
     title: 'There is nothing here',
@@ -37,6 +52,12 @@ const frame = {
     username: 'Sign-in name',
     displayName: 'Name to show',
     password: 'Password',
+    again: 'Sign in again',
+    ended: 'You have been signed out, {{name}}. Sign in again to go on here; what you wrote is still there.',
+    somebodyElse:
+      'Somebody else has signed in in this browser. To go on here as {{name}}, sign in again; they are then signed out.',
+    passwordOf: 'Password of {{username}}',
+    notNow: 'Not now',
   },
 }
 

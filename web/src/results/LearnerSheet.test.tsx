@@ -91,8 +91,16 @@ test('the true chart has the meters’ rows, and says why a cell is empty', asyn
   expect(cells('S4')).toEqual(['open', 'open', 'open'])
 })
 
-test('a sheet that was not sent says so, and the way back names the class', async () => {
-  open(sheet([], null))
-  expect(await screen.findByText('This sheet has not been sent yet.')).toBeTruthy()
+test('a sheet that was not sent shows what stands on it, and the way back names the class', async () => {
+  open({
+    ...sheet([], null),
+    learner: {
+      learner: { displayName: 'Wren' },
+      state: 'working',
+      keptAt: '2026-01-01T08:02:00Z',
+      marks: null,
+    },
+  })
+  expect(await screen.findByText(/^Being worked on/)).toBeTruthy()
   expect(screen.getByRole('link', { name: 'Results of Hut class' }).getAttribute('href')).toBe('/results/1')
 })

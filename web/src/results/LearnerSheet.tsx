@@ -13,13 +13,20 @@ import { FindingRow } from '../ui/FindingRow'
 import { Loading } from '../ui/Loading'
 import { Screen } from '../ui/Screen'
 import { TrueChart } from '../ui/TrueChart'
+import { atClock } from '../ui/when'
 import classes from './LearnerSheet.module.css'
+
+/** A sheet that is being worked on is asked for again so often. */
+const WORKING_MS = 5_000
 
 /** One learner's sheet: what was written, what the marker says of it, and the true chart beside it. */
 export default function LearnerSheet() {
   const { t } = useTranslation()
   const { classId, assignmentId, learnerId } = useParams()
-  const sheet = useQuery(sheetQuery(Number(assignmentId), Number(learnerId)))
+  const sheet = useQuery({
+    ...sheetQuery(Number(assignmentId), Number(learnerId)),
+    refetchInterval: ({ state }) => (state.data?.learner.state === 'working' ? WORKING_MS : false),
+  })
   const [subject, setSubject] = useState('')
   if (sheet.isError) return <Failed error={sheet.error} onRetry={() => void sheet.refetch()} />
   if (sheet.isPending) return <Loading />
@@ -48,7 +55,7 @@ export default function LearnerSheet() {
       <div className={classes.columns}>
         <section aria-label={t('sheet.finding')}>
           {findings.length === 0 ? (
-            <Text c="dimmed">{t('sheet.notSent')}</Text>
+            <AsItStands sheet={sheet.data} />
           ) : (
             <ul className={classes.list}>
               {findings.map((finding) => (
@@ -75,5 +82,34 @@ export default function LearnerSheet() {
         </section>
       </div>
     </Screen>
+  )
+}
+
+/** What stands on a sheet that was not sent yet; it is looked at anew every few seconds. */
+function AsItStands({ sheet }: { sheet: Schemas['TeacherSheetView'] }) {
+  const { t } = useTranslation()
+  const written = sheet.answers.filter((answer) => answer.text.trim())
+  return (
+    <>
+      <Text c="dimmed">
+        {sheet.learner.keptAt
+          ? t('sheet.working', {
+              time: atClock(sheet.learner.keptAt),
+              done: written.length,
+              all: sheet.asked.length,
+            })
+          : t('sheet.notBegun')}
+      </Text>
+      <ul className={classes.list}>
+        {written.map(({ cell, text }) => (
+          <li key={`${cell.subject} ${cell.quantity}`} className={classes.written}>
+            <span>
+              {t('work.boxName', { quantity: t(`quantity.${cell.quantity}`), subject: cell.subject })}
+            </span>
+            <b>{text}</b>
+          </li>
+        ))}
+      </ul>
+    </>
   )
 }

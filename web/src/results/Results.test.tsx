@@ -52,19 +52,50 @@ test('a class that was handed nothing says so', async () => {
   expect(await screen.findByText('Nothing was handed out to this class yet.')).toBeTruthy()
 })
 
-test('handing back asks first, with what it costs, and says when it cannot be done', async () => {
-  let refused = true
-  const { sent } = open(results, () =>
-    refused ? answer(409, { detail: 'It was handed back already.' }) : {},
+const viewed = (working: object[]) => ({
+  assignment: { ...dryer, working: working.length },
+  learners: [],
+  working,
+})
+const cedar = {
+  learner: { id: 3, displayName: 'C. Cedar', username: 'learner3' },
+  filled: 2,
+  boxes: 5,
+  keptAt: '2026-01-01T08:02:00Z',
+}
+
+test('handing back says who is working, collects only what was asked about, and can be taken back', async () => {
+  let working = [cedar] as object[]
+  const { sent } = shown(
+    <Results />,
+    ({ method, path }) =>
+      method !== 'GET'
+        ? path.endsWith('release') && method === 'POST' && working.length > 1
+          ? answer(409, { detail: 'Still being worked on by D. Dogwood.', reason: 'working' })
+          : {}
+        : path === '/api/assignments/9'
+          ? viewed(working)
+          : results,
+    { at: '/results/2', pattern: '/results/:classId' },
   )
   fireEvent.click(await screen.findByRole('button', { name: 'Hand back to learners' }))
-  expect(await screen.findByText(/1 of 3 have not sent it/)).toBeTruthy()
+  expect(await screen.findByText(/^C. Cedar: 2 of 5 boxes, kept /)).toBeTruthy()
   expect(sent()).toEqual([])
-  const yes = () => screen.getAllByRole('button', { name: 'Hand back to learners' }).at(-1)!
+  expect(screen.getByRole('button', { name: 'Wait' })).toBeTruthy()
+  working = [cedar, { ...cedar, learner: { id: 4, displayName: 'D. Dogwood', username: 'learner4' } }]
+  const yes = () => screen.getByRole('button', { name: /^Collect/ })
   fireEvent.click(yes())
-  expect((await screen.findByRole('alert')).textContent).toBe('It was handed back already.')
-  refused = false
-  fireEvent.click(yes())
-  await waitFor(() => expect(screen.queryByText(/1 of 3 have not sent it/)).toBeNull())
-  expect(sent().at(-1)).toBe('POST /api/assignments/9/release')
+  expect((await screen.findByRole('alert')).textContent).toContain('D. Dogwood')
+  working = []
+  await waitFor(() => expect(screen.queryByRole('button', { name: /^Collect/ })).toBeNull(), {
+    timeout: 9_000,
+  })
+  fireEvent.click(screen.getAllByRole('button', { name: 'Hand back to learners' }).at(-1)!)
+  fireEvent.click(await screen.findByRole('button', { name: 'Take it back' }))
+  await waitFor(() =>
+    expect(sent().slice(1)).toEqual([
+      'POST /api/assignments/9/release {"collect":false}',
+      'DELETE /api/assignments/9/release',
+    ]),
+  )
 })

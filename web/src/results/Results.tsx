@@ -1,10 +1,11 @@
-import { Button, Group, Modal, Stack, Text } from '@mantine/core'
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Button, Text } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link, useParams } from 'react-router'
-import { client, type Schemas } from '../api/client'
+import type { Schemas } from '../api/client'
 import { resultsQuery } from '../api/queries'
+import { ReleaseDialog } from '../classes/ReleaseDialog'
 import { Empty } from '../ui/Empty'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
@@ -81,12 +82,12 @@ export default function Results() {
           </Text>
         </div>
       )}
-      <ReleaseDialog assignment={releasing} onClose={() => setReleasing(undefined)} />
+      {releasing && <ReleaseDialog assignmentId={releasing.id} onClose={() => setReleasing(undefined)} />}
     </Screen>
   )
 
   function stateOf(cell: LearnerView) {
-    const state = t(`assignment.state.${cell.late ? 'late' : cell.state}`)
+    const state = t(`assignment.state.${cell.collected ? 'collected' : cell.late ? 'late' : cell.state}`)
     return cell.marks === null ? state : `${state}, ${t('chart.marks', { count: cell.marks })}`
   }
 }
@@ -98,51 +99,7 @@ function Marks({ cell, total }: { cell: LearnerView; total: number }) {
     <>
       <b>{cell.marks}</b> <span className={classes.sub}>{t('results.of', { total })}</span>
       {cell.late && <span className={classes.sub}> · {t('assignment.state.late')}</span>}
+      {cell.collected && <span className={classes.sub}> · {t('assignment.state.collected')}</span>}
     </>
-  )
-}
-
-function ReleaseDialog({ assignment, onClose }: { assignment?: Assignment; onClose: () => void }) {
-  const { t } = useTranslation()
-  const queries = useQueryClient()
-  const release = useMutation({
-    mutationFn: (id: number) => client.POST('/api/assignments/{id}/release', { params: { path: { id } } }),
-    onSuccess: () => {
-      void queries.invalidateQueries({ queryKey: ['assignments'] })
-      onClose()
-    },
-  })
-  return (
-    <Modal
-      opened={assignment !== undefined}
-      onClose={onClose}
-      title={t('assignment.release')}
-      closeButtonProps={{ 'aria-label': t('ui.close') }}
-    >
-      {assignment && (
-        <Stack>
-          <Text>
-            {t('assignment.releaseAsk', {
-              title: assignment.title,
-              missing: assignment.learners - assignment.sent,
-              learners: assignment.learners,
-            })}
-          </Text>
-          {release.isError && (
-            <Text c="var(--mantine-color-error)" role="alert">
-              {release.error.message}
-            </Text>
-          )}
-          <Group justify="flex-end">
-            <Button variant="default" onClick={onClose}>
-              {t('ui.cancel')}
-            </Button>
-            <Button loading={release.isPending} onClick={() => release.mutate(assignment.id)}>
-              {t('assignment.release')}
-            </Button>
-          </Group>
-        </Stack>
-      )}
-    </Modal>
   )
 }

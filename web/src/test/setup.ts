@@ -2,7 +2,10 @@ import { cleanup, configure } from '@testing-library/react'
 import { afterEach } from 'vitest'
 import '../i18n'
 
-afterEach(cleanup)
+afterEach(() => {
+  cleanup()
+  localStorage.clear()
+})
 configure({ asyncUtilTimeout: 15_000 })
 
 window.matchMedia = (query: string) =>

@@ -3,7 +3,7 @@ import { Notifications, notifications } from '@mantine/notifications'
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { render } from '@testing-library/react'
 import type { ReactNode } from 'react'
-import { MemoryRouter, Route, Routes } from 'react-router'
+import { createMemoryRouter, RouterProvider } from 'react-router'
 import { onTestFinished, vi } from 'vitest'
 
 /** What was asked of the server. */
@@ -44,15 +44,12 @@ export function shown(
     notifications.clean()
   })
   const queries = new QueryClient({ defaultOptions: { queries: { retry: false } } })
+  const router = createMemoryRouter([{ path: pattern, element }], { initialEntries: [at] })
   render(
     <MantineProvider env="test">
       <Notifications />
       <QueryClientProvider client={queries}>
-        <MemoryRouter initialEntries={[at]}>
-          <Routes>
-            <Route path={pattern} element={element} />
-          </Routes>
-        </MemoryRouter>
+        <RouterProvider router={router} />
       </QueryClientProvider>
     </MantineProvider>,
   )
@@ -61,5 +58,5 @@ export function shown(
     asked
       .filter(({ method }) => method !== 'GET')
       .map(({ method, path, body }) => [method, path, JSON.stringify(body)].join(' ').trim())
-  return { asked, sent, queries }
+  return { asked, sent, queries, router }
 }

@@ -3,17 +3,22 @@ import { useDebouncedCallback, useDidUpdate, useElementSize, useHotkeys } from '
 import { useDeferredValue, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
+import { AskBeforeLeaving } from '../keeping/AskBeforeLeaving'
+import { KeptState } from '../keeping/KeptState'
+import { useKeeper } from '../keeping/useKeeper'
 import { Failed } from '../ui/Failed'
 import { notify } from '../ui/notify'
 import { useAfterPaint } from '../ui/useAfterPaint'
 import classes from './Bench.module.css'
 import { Board } from './Board'
+import { paperAddress } from './benchAddress'
 import { BackwardsPanel } from './BackwardsPanel'
 import { ChangePanel } from './ChangePanel'
 import { ChartFoot } from './ChartFoot'
 import { CircuitMenu } from './CircuitMenu'
 import { ChartTable } from './ChartTable'
-import { changed, historyOf, redone, undone } from './history'
+import { changed, redone, undone, type History } from './history'
+import { keptMaking, type Making } from './making'
 import { NotationLine } from './NotationLine'
 import { QuestionBar } from './QuestionBar'
 import { told, type Direction } from './stages'
@@ -21,23 +26,42 @@ import { useBenchView } from './useBenchView'
 import { useComposer } from './useComposer'
 import { useUses } from './useUses'
 import { useWorkedCircuit } from './useWorkedCircuit'
+import { WhichDialog } from './WhichDialog'
 import { WorkingPanel } from './WorkingPanel'
 
 const ADDRESS_PAUSE_MS = 300
 const START: { stage: number; direction: Direction } = { stage: 0, direction: 'folding' }
 
-interface BenchProps {
-  notation: string
+export interface BenchProps {
+  person: string
+  /** What it begins with. */
+  history: History<Making>
+  /** Where it is kept; missing until something was done. */
+  draft?: Schemas['DraftView']
+  /** The kept question that is being changed. */
   question?: Schemas['QuestionView']
+  /** Called when it has become a draft. */
+  onBegun?: (id: number) => void
 }
 
 /** One circuit: its line of text, its drawing and stages, and its numbers. */
-export function Bench({ notation: first, question }: BenchProps) {
+export function Bench({ person, history: first, draft, question, onBegun }: BenchProps) {
   const { t } = useTranslation()
   const view = useBenchView()
-  const [history, setHistory] = useState(() => historyOf(first))
+  const { keeper, keeping } = useKeeper(() =>
+    keptMaking(person, first, draft, question?.id, (id) => {
+      onBegun?.(id)
+      if (!question) view.set({ draft: String(id) })
+    }),
+  )
+  const history = keeping.value
+  const change = (next: (now: History<Making>) => History<Making>) => {
+    const now = keeper.snapshot().value
+    const after = next(now)
+    if (after !== now) keeper.change(after)
+  }
   const [inHand, setInHand] = useState('')
-  const [place, setPlace] = useState({ notation: first, ...START })
+  const [place, setPlace] = useState({ notation: first.now.notation, ...START })
   const [cell, setCell] = useState('')
   const { ref, width, height } = useElementSize()
   const room = useMemo(
@@ -45,36 +69,40 @@ export function Bench({ notation: first, question }: BenchProps) {
     [width, height],
   )
   // The line shows a letter at once; all that follows from it may come a moment later.
-  const notation = useDeferredValue(history.now)
+  const notation = useDeferredValue(history.now.notation)
   const worked = useWorkedCircuit(notation, room, view.style, view.plan)
   const { analysis, problem, stages } = worked
   // The drawing is painted first; its numbers follow in the next frame.
   const numbers = useAfterPaint(analysis)
   const { stage, direction } = place.notation === notation && place.stage < stages.length ? place : START
-  const [uses, setUses] = useUses(numbers, question)
+  const [uses, setUses] = useUses(numbers, history.now.uses, (held) =>
+    change((now) => changed(now, { ...now.now, uses: held })),
+  )
   // The address follows when the typing rests; each change of it is a walk through the router.
   const toAddress = useDebouncedCallback((circuit: string) => view.set({ circuit }), ADDRESS_PAUSE_MS)
   useDidUpdate(() => {
     if (!question) toAddress(notation)
   }, [notation])
+  const take = (taken: string, typedAt = 0) =>
+    change((now) =>
+      taken === now.now.notation ? now : changed(now, { ...now.now, notation: taken }, typedAt),
+    )
   const composer = useComposer({
-    notation: history.now,
+    notation: history.now.notation,
     style: view.style,
     inHand: inHand || 'source',
     onEdited: (edited) => {
-      setHistory((now) => changed(now, edited.notation))
+      take(edited.notation)
       setInHand(edited.inHand)
     },
     onRefused: (sentence) => notify(sentence),
   })
-  const take = (taken: string) => setHistory((now) => changed(now, taken))
   const typed = (text: string) => {
-    const at = Date.now()
     worked.ask(text)
-    setHistory((now) => changed(now, text, at))
+    take(text, Date.now())
   }
-  const undo = () => setHistory(undone)
-  const redo = () => setHistory(redone)
+  const undo = () => change(undone)
+  const redo = () => change(redone)
   useHotkeys([
     ['mod+Z', undo],
     ['mod+Y', redo],
@@ -83,12 +111,18 @@ export function Bench({ notation: first, question }: BenchProps) {
   const selectRow = (id: string) => setInHand(id === inHand ? '' : id)
   return (
     <>
-      <NotationLine value={history.now} onChange={typed} problem={problem} words={analysis?.words ?? ''} />
+      <NotationLine
+        value={history.now.notation}
+        onChange={typed}
+        problem={problem}
+        words={analysis?.words ?? ''}
+      />
       <div className={classes.bench}>
         <Board
           circuit={
             <CircuitMenu
               request={{ notation, style: view.style, plan: view.plan, room }}
+              address={paperAddress(view.search, notation, question?.id)}
               ready={!problem && !!analysis}
               onTake={(taken) => {
                 take(taken)
@@ -180,9 +214,15 @@ export function Bench({ notation: first, question }: BenchProps) {
             uses={uses}
             question={question}
             ready={!problem && !!analysis}
+            draftId={keeping.said ?? draft?.id}
+            kept={
+              <KeptState state={keeping.state} keptAt={keeping.keptAt} onTry={() => void keeper.keepNow()} />
+            }
           />
         </section>
       </div>
+      {keeping.theirs && <WhichDialog mine={history} theirs={keeping.theirs} onChosen={keeper.resolve} />}
+      <AskBeforeLeaving state={keeping.state} />
     </>
   )
 }

@@ -13,6 +13,8 @@ import { ShelfDrawer } from './ShelfDrawer'
 interface CircuitMenuProps {
   /** The circuit as it stands, and how it is worked and drawn. */
   request: CircuitRequest
+  /** Where its worked solution stands. */
+  address: string
   /** Whether it can be read. */
   ready: boolean
   /** Takes another circuit in its place; empty for an empty sheet. */
@@ -20,7 +22,7 @@ interface CircuitMenuProps {
 }
 
 /** What is done with a circuit as a whole: a new one, the shelf, files in and out, paper. */
-export function CircuitMenu({ request, ready, onTake }: CircuitMenuProps) {
+export function CircuitMenu({ request, address, ready, onTake }: CircuitMenuProps) {
   const { t } = useTranslation()
   const [shelfOpen, shelf] = useDisclosure(false)
   const [openingOpen, opening] = useDisclosure(false)
@@ -29,7 +31,6 @@ export function CircuitMenu({ request, ready, onTake }: CircuitMenuProps) {
     onSuccess: download,
     onError: notifyFailure,
   })
-  const onPaper = new URLSearchParams({ circuit: request.notation, style: request.style ?? '' })
   return (
     <>
       <Menu position="bottom-start" transitionProps={{ duration: 100 }}>
@@ -49,7 +50,7 @@ export function CircuitMenu({ request, ready, onTake }: CircuitMenuProps) {
             </Menu.Item>
           ))}
           <Menu.Divider />
-          <Menu.Item component={Link} to={`/workbench/solution?${onPaper.toString()}`} disabled={!ready}>
+          <Menu.Item component={Link} to={address} disabled={!ready}>
             {t('circuit.solution')}
           </Menu.Item>
         </Menu.Dropdown>

@@ -1,5 +1,6 @@
-import { Button } from '@mantine/core'
+import { Button, Text } from '@mantine/core'
 import { useDisclosure } from '@mantine/hooks'
+import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { totalMarks, type Uses } from './cells'
@@ -13,10 +14,14 @@ interface QuestionBarProps {
   question?: Schemas['QuestionView']
   /** Whether the circuit can be read as it stands. */
   ready: boolean
+  /** Where it is kept while it is made. */
+  draftId?: number
+  /** How it stands with keeping. */
+  kept: ReactNode
 }
 
 /** At the foot of the workbench: how much is asked, and the way to keep it as a question. */
-export function QuestionBar({ notation, uses, question, ready }: QuestionBarProps) {
+export function QuestionBar({ notation, uses, question, ready, draftId, kept }: QuestionBarProps) {
   const { t } = useTranslation()
   const [opened, dialog] = useDisclosure(false)
   return (
@@ -24,7 +29,17 @@ export function QuestionBar({ notation, uses, question, ready }: QuestionBarProp
       <span className={classes.sum} data-testid="marks-sum">
         {t('workbench.asked', { count: uses.asked.size })} · {t('chart.marks', { count: totalMarks(uses) })}
       </span>
-      <Button disabled={!ready} onClick={dialog.open}>
+      {kept}
+      {ready && uses.asked.size === 0 && (
+        <Text fz="sm" c="dimmed" id="nothing-asked">
+          {t('workbench.nothingAsked')}
+        </Text>
+      )}
+      <Button
+        disabled={!ready}
+        onClick={dialog.open}
+        aria-describedby={uses.asked.size === 0 ? 'nothing-asked' : undefined}
+      >
         {t(question ? 'workbench.keep' : 'workbench.make')}
       </Button>
       <QuestionDialog
@@ -33,6 +48,7 @@ export function QuestionBar({ notation, uses, question, ready }: QuestionBarProp
         notation={notation}
         uses={uses}
         question={question}
+        draftId={draftId}
       />
     </div>
   )

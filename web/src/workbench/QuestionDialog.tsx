@@ -5,6 +5,7 @@ import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
 import { body, client, type Schemas } from '../api/client'
 import { HandOutForm } from '../classes/HandOutForm'
+import { keepEverything } from '../keeping/keeper'
 import { notify } from '../ui/notify'
 import { cellOf, totalMarks, type Uses } from './cells'
 
@@ -14,17 +15,20 @@ interface QuestionDialogProps {
   notation: string
   uses: Uses
   question?: Schemas['QuestionView']
+  /** What it was made from. */
+  draftId?: number
 }
 
 /** Names a question, keeps it, and hands it to a class. */
-export function QuestionDialog({ opened, onClose, notation, uses, question }: QuestionDialogProps) {
+export function QuestionDialog({ opened, onClose, notation, uses, question, draftId }: QuestionDialogProps) {
   const { t } = useTranslation()
   const queries = useQueryClient()
   const navigate = useNavigate()
   const [title, setTitle] = useState(question?.title ?? '')
   const [kept, setKept] = useState<Schemas['QuestionView']>()
   const keep = useMutation({
-    mutationFn: () => {
+    mutationFn: async () => {
+      await keepEverything()
       const content = {
         title,
         notation,
@@ -33,11 +37,12 @@ export function QuestionDialog({ opened, onClose, notation, uses, question }: Qu
       }
       return question
         ? body(client.PUT('/api/questions/{id}', { params: { path: { id: question.id } }, body: content }))
-        : body(client.POST('/api/questions', { body: content }))
+        : body(client.POST('/api/questions', { body: content, params: { query: { draft: draftId } } }))
     },
     onSuccess: (saved) => {
       setKept(saved)
       void queries.invalidateQueries({ queryKey: ['questions'] })
+      void queries.invalidateQueries({ queryKey: ['drafts'], exact: true })
       notify(t('question.kept', { title: saved.title }))
     },
   })

@@ -1,6 +1,6 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react'
 import { expect, test } from 'vitest'
-import { shown } from '../test/shown'
+import { answer, shown } from '../test/shown'
 import { ShelfDrawer } from './ShelfDrawer'
 
 const kept = [
@@ -12,7 +12,15 @@ function open(shelf: object[], notation?: string) {
   const taken: string[] = []
   const { sent } = shown(
     <ShelfDrawer opened onClose={() => undefined} notation={notation} onTake={(one) => taken.push(one)} />,
-    ({ method }) => (method === 'GET' ? shelf : (kept[0] ?? {})),
+    ({ method, path, body }) =>
+      path.endsWith('removed')
+        ? []
+        : method === 'GET'
+          ? shelf
+          : (body as { name: string; ifTaken?: string }).name === 'Dryer' &&
+              !(body as { ifTaken?: string }).ifTaken
+            ? answer(409, { detail: 'It is there already.', reason: 'taken', free: 'Dryer 2' })
+            : (kept[0] ?? {}),
   )
   return { sent, taken }
 }
@@ -37,15 +45,26 @@ test('a circuit is found by name, text or words, and taken', async () => {
   expect(screen.getByText('No name or circuit has “siren” in it.')).toBeTruthy()
 })
 
-test('a name that is there already is replaced, and says so beforehand', async () => {
+test('a name that is there already is asked about: numbered or replaced, never overwritten unasked', async () => {
   const { sent } = open(kept, '6 V : R1=1')
   await screen.findByText('Dryer')
   type('Name for this circuit', 'Dryer')
-  fireEvent.click(screen.getByRole('button', { name: 'Replace' }))
-  await waitFor(() => expect(sent()).toEqual(['PUT /api/shelf/1 {"name":"Dryer","notation":"6 V : R1=1"}']))
-  type('Name for this circuit', 'Dryer at night')
   fireEvent.click(screen.getByRole('button', { name: 'Keep' }))
-  await waitFor(() =>
-    expect(sent()[1]).toBe('POST /api/shelf {"name":"Dryer at night","notation":"6 V : R1=1"}'),
-  )
+  await screen.findByText('It is there already.')
+  fireEvent.click(screen.getByRole('button', { name: 'Keep as “Dryer 2”' }))
+  await waitFor(() => expect(sent()).toHaveLength(2))
+  expect(sent()[1]).toBe('POST /api/shelf {"name":"Dryer","notation":"6 V : R1=1","ifTaken":"number"}')
+})
+
+test('a circuit is renamed where it stands; Escape leaves it as it was', async () => {
+  const { sent } = open(kept)
+  fireEvent.click(await screen.findByRole('button', { name: 'Rename Beacons' }))
+  const field = screen.getByLabelText('New name of Beacons')
+  fireEvent.change(field, { target: { value: 'Lamps' } })
+  fireEvent.keyDown(field, { key: 'Escape' })
+  expect(screen.getByText('Beacons')).toBeTruthy()
+  fireEvent.click(screen.getByRole('button', { name: 'Rename Beacons' }))
+  fireEvent.change(screen.getByLabelText('New name of Beacons'), { target: { value: 'Lamps' } })
+  fireEvent.keyDown(screen.getByLabelText('New name of Beacons'), { key: 'Enter' })
+  await waitFor(() => expect(sent()).toEqual(['PUT /api/shelf/2/name {"name":"Lamps"}']))
 })

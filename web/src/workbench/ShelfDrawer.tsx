@@ -1,14 +1,17 @@
-import { ActionIcon, Anchor, Button, Drawer, Group, Stack, Text, TextInput } from '@mantine/core'
+import { ActionIcon, Button, Drawer, Group, Stack, Text, TextInput } from '@mantine/core'
 import { IconCopy, IconTrash } from '@tabler/icons-react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { useTranslation } from 'react-i18next'
-import { body, client, type Schemas } from '../api/client'
-import { shelfQuery } from '../api/queries'
+import { body, client, ProblemError, type Schemas } from '../api/client'
+import { removedCircuitsQuery, shelfQuery } from '../api/queries'
 import { Empty } from '../ui/Empty'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
+import { NameInPlace } from '../ui/NameInPlace'
 import { notify, notifyFailure } from '../ui/notify'
+import { RemovedList } from '../ui/RemovedList'
+import { useRemoval } from '../ui/useRemoval'
 import { atMoment } from '../ui/when'
 import classes from './ShelfDrawer.module.css'
 
@@ -26,7 +29,13 @@ interface ShelfDrawerProps {
 export function ShelfDrawer({ opened, onClose, notation, onTake }: ShelfDrawerProps) {
   const { t } = useTranslation()
   const [find, setFind] = useState('')
+  const queries = useQueryClient()
   const shelf = useQuery({ ...shelfQuery, enabled: opened })
+  const removed = useQuery({ ...removedCircuitsQuery, enabled: opened })
+  const bringBack = async (id: number) => {
+    await client.POST('/api/shelf/{id}/restoration', { params: { path: { id } } })
+    await queries.invalidateQueries({ queryKey: shelfQuery.queryKey })
+  }
   const wanted = find.trim().toLowerCase()
   const found = shelf.data?.filter((one) =>
     [one.name, one.notation, one.words].some((text) => text.toLowerCase().includes(wanted)),
@@ -41,7 +50,7 @@ export function ShelfDrawer({ opened, onClose, notation, onTake }: ShelfDrawerPr
       transitionProps={{ duration: 120 }}
     >
       <Stack gap="md">
-        {notation && <KeepForm notation={notation} shelf={shelf.data ?? []} />}
+        {notation && <KeepForm notation={notation} />}
         {shelf.isError && <Failed error={shelf.error} onRetry={() => void shelf.refetch()} />}
         {shelf.isPending && <Loading />}
         {shelf.data?.length === 0 && <Empty text={t('shelf.none')} />}
@@ -65,35 +74,31 @@ export function ShelfDrawer({ opened, onClose, notation, onTake }: ShelfDrawerPr
             />
           ))}
         </ul>
+        <RemovedList things={removed.data ?? []} onBringBack={bringBack} />
       </Stack>
     </Drawer>
   )
 }
 
-function KeepForm({ notation, shelf }: { notation: string; shelf: Kept[] }) {
+/** Keeps the circuit under a name; one that is taken is asked about, never overwritten unasked. */
+function KeepForm({ notation }: { notation: string }) {
   const { t } = useTranslation()
   const queries = useQueryClient()
   const [name, setName] = useState('')
-  const same = shelf.find((one) => one.name === name.trim())
   const keep = useMutation({
-    mutationFn: () =>
-      same
-        ? body(
-            client.PUT('/api/shelf/{id}', {
-              params: { path: { id: same.id } },
-              body: { name, notation },
-            }),
-          )
-        : body(client.POST('/api/shelf', { body: { name, notation } })),
+    mutationFn: (ifTaken?: 'number' | 'replace') =>
+      body(client.POST('/api/shelf', { body: { name, notation, ifTaken } })),
     onSuccess: (kept) => {
       void queries.invalidateQueries({ queryKey: shelfQuery.queryKey })
       setName('')
       notify(t('shelf.kept', { name: kept.name }))
     },
   })
+  const problem = keep.error instanceof ProblemError ? keep.error.problem : undefined
+  const taken = problem?.reason === 'taken'
   const submit = (event: FormEvent) => {
     event.preventDefault()
-    keep.mutate()
+    keep.mutate(undefined)
   }
   return (
     <form onSubmit={submit}>
@@ -103,7 +108,7 @@ function KeepForm({ notation, shelf }: { notation: string; shelf: Kept[] }) {
           label={t('shelf.name')}
           value={name}
           maxLength={120}
-          error={keep.error?.message}
+          error={taken ? undefined : keep.error?.message}
           onChange={(event) => {
             setName(event.currentTarget.value)
             keep.reset()
@@ -111,9 +116,20 @@ function KeepForm({ notation, shelf }: { notation: string; shelf: Kept[] }) {
           data-autofocus
         />
         <Button type="submit" mih={44} loading={keep.isPending}>
-          {t(same ? 'shelf.replace' : 'shelf.keep')}
+          {t('shelf.keep')}
         </Button>
       </Group>
+      {taken && (
+        <Group gap="xs" mt="xs" role="alert">
+          <Text fz="sm">{problem.detail}</Text>
+          <Button size="compact-sm" variant="default" onClick={() => keep.mutate('number')} autoFocus>
+            {t('shelf.keepAs', { name: problem.free })}
+          </Button>
+          <Button size="compact-sm" variant="default" onClick={() => keep.mutate('replace')}>
+            {t('shelf.replace')}
+          </Button>
+        </Group>
+      )}
     </form>
   )
 }
@@ -128,34 +144,25 @@ function ShelfRow({ circuit, onTake }: { circuit: Kept; onTake: () => void }) {
     onSuccess: refresh,
     onError: notifyFailure,
   })
-  const restore = useMutation({
-    mutationFn: () => client.POST('/api/shelf/{id}/restoration', at),
-    onSuccess: refresh,
-    onError: notifyFailure,
+  const remove = useRemoval<Kept>({
+    remove: () => client.DELETE('/api/shelf/{id}', at),
+    bringBack: () => client.POST('/api/shelf/{id}/restoration', at),
+    said: ({ name }) => t('shelf.removed', { name }),
+    onDone: refresh,
   })
-  const remove = useMutation({
-    mutationFn: () => client.DELETE('/api/shelf/{id}', at),
-    onSuccess: () => {
-      refresh()
-      notify(
-        <>
-          {t('shelf.removed', { name: circuit.name })}{' '}
-          <Anchor component="button" onClick={() => restore.mutate()}>
-            {t('ui.undo')}
-          </Anchor>
-        </>,
-        true,
-      )
-    },
-    onError: notifyFailure,
-  })
+  const rename = async (name: string) => {
+    await client.PUT('/api/shelf/{id}/name', { ...at, body: { name } })
+    refresh()
+  }
   return (
     <li className={classes.row}>
-      <button type="button" className={classes.take} onClick={onTake}>
-        <span className={classes.title}>{circuit.name}</span>
-        <span className={classes.notation}>{circuit.notation}</span>
-        <span className={classes.when}>{atMoment(circuit.updatedAt)}</span>
-      </button>
+      <NameInPlace name={circuit.name} maxLength={120} onRename={rename}>
+        <button type="button" className={classes.take} onClick={onTake}>
+          <span className={classes.title}>{circuit.name}</span>
+          <span className={classes.notation}>{circuit.notation}</span>
+          <span className={classes.when}>{atMoment(circuit.updatedAt)}</span>
+        </button>
+      </NameInPlace>
       <ActionIcon
         variant="subtle"
         color="gray"
@@ -170,7 +177,7 @@ function ShelfRow({ circuit, onTake }: { circuit: Kept; onTake: () => void }) {
         color="gray"
         size={44}
         aria-label={t('shelf.remove', { name: circuit.name })}
-        onClick={() => remove.mutate()}
+        onClick={() => remove.mutate(circuit)}
       >
         <IconTrash size={18} stroke={1.5} />
       </ActionIcon>

@@ -12,6 +12,7 @@ import { Loading } from '../ui/Loading'
 import { notify } from '../ui/notify'
 import { Screen } from '../ui/Screen'
 import { TrueChart } from '../ui/TrueChart'
+import { benchOf } from './benchAddress'
 import { StepEquation } from './StepEquation'
 import classes from './Solution.module.css'
 import { sections, type Section } from './solutionSections'
@@ -51,13 +52,12 @@ export default function Solution() {
     )
   }
   const heading = (part: Section) => t(`solution.part.${part.title}`, { members: part.members })
-  const back = new URLSearchParams(search).toString()
   return (
     <Screen
       title={t('solution.title')}
       actions={
         <>
-          <Button variant="subtle" component={Link} to={`/workbench?${back}`}>
+          <Button variant="subtle" component={Link} to={benchOf(search)}>
             {t('solution.back')}
           </Button>
           <Button variant="default" onClick={() => void copy()}>

@@ -2,7 +2,7 @@ import { expect, test } from 'vitest'
 import { changed, historyOf, redone, undone, type History } from './history'
 
 test('whatever is done, undoing all gives the start and redoing all the end', () => {
-  let history: History = historyOf('start')
+  let history: History<string> = historyOf('start')
   for (let k = 0; k < 500; k++) history = changed(history, `circuit ${k}`)
   history = undone(undone(history))
   history = changed(history, 'another way')

@@ -1,25 +1,21 @@
-import { useMemo, useState } from 'react'
+import { useMemo } from 'react'
 import type { Schemas } from '../api/client'
-import { fitted, keyOf, startingUses, type Uses } from './cells'
+import { fitted, startingUses, type Uses } from './cells'
+import type { Making } from './making'
 
-/** Given and asked cells; they stay with their parts while the circuit is edited. */
-export function useUses(analysis: Schemas['AnalysisView'] | undefined, question?: Schemas['QuestionView']) {
+/** Given and asked cells as they fit the circuit; they stay with their parts while it is edited. */
+export function useUses(
+  analysis: Schemas['AnalysisView'] | undefined,
+  held: Making['uses'],
+  onUses: (held: Making['uses']) => void,
+) {
   const rows = useMemo(() => analysis && [...analysis.rows, ...analysis.readings], [analysis])
-  const [held, setHeld] = useState<{ uses: Uses; known: ReadonlySet<string> } | undefined>(
-    question && {
-      uses: {
-        given: new Set(question.given.map(keyOf)),
-        asked: new Map(question.asked.map((one) => [keyOf(one.cell), one.marks])),
-      },
-      known: new Set<string>(),
-    },
-  )
   const uses = useMemo<Uses>(() => {
     if (!rows) return { given: new Set(), asked: new Map() }
     if (!held) return startingUses(rows)
-    const known = held.known.size ? held.known : new Set(rows.map((row) => row.id))
-    return fitted(held.uses, rows, known)
+    const known = held.known.length ? held.known : rows.map((row) => row.id)
+    return fitted(held.uses, rows, new Set(known))
   }, [rows, held])
-  const set = (next: Uses) => setHeld({ uses: next, known: new Set(rows?.map((row) => row.id)) })
+  const set = (next: Uses) => onUses({ uses: next, known: rows?.map((row) => row.id) ?? [] })
   return [uses, set] as const
 }

@@ -107,6 +107,8 @@ class PrivacyTest {
         return numbers;
     }
 
+    private static final String DRAFT = "{\"now\":{\"notation\":\"9 V : R1=3\"},\"past\":[],\"future\":[]}";
+
     @Test
     void everyEndpointIsShutToTheWrongPerson() {
         Person teacher = school.signedIn("teacher");
@@ -128,12 +130,23 @@ class PrivacyTest {
         Person strangeLearner =
                 school.signedIn("spruce", stranger.json().get("password").asString());
 
+        long draft = teacher.post("/api/question-drafts", "{\"body\":" + DRAFT + "}")
+                .json()
+                .get("id")
+                .asLong();
+
         List<String[]> owned = List.of(
                 new String[] {"GET", "/api/questions/1", ""},
                 new String[] {"PUT", "/api/questions/1", QUESTION},
                 new String[] {"DELETE", "/api/questions/1", ""},
                 new String[] {"POST", "/api/questions/1/restoration", "{}"},
-                new String[] {"PUT", "/api/shelf/1", "{\"name\":\"X\",\"notation\":\"9 V : R1=3\"}"},
+                new String[] {"PUT", "/api/questions/1/title", "{\"title\":\"X\"}"},
+                new String[] {"GET", "/api/question-drafts/" + draft, ""},
+                new String[] {"PUT", "/api/question-drafts/" + draft, "{\"revision\":1,\"body\":" + DRAFT + "}"},
+                new String[] {"POST", "/api/question-drafts", "{\"questionId\":1,\"body\":" + DRAFT + "}"},
+                new String[] {"DELETE", "/api/question-drafts/" + draft, ""},
+                new String[] {"POST", "/api/question-drafts/" + draft + "/restoration", ""},
+                new String[] {"PUT", "/api/shelf/1/name", "{\"name\":\"X\"}"},
                 new String[] {"POST", "/api/shelf/1/copy", ""},
                 new String[] {"DELETE", "/api/shelf/1", ""},
                 new String[] {"POST", "/api/shelf/1/restoration", ""},
@@ -147,11 +160,16 @@ class PrivacyTest {
                 },
                 new String[] {"GET", "/api/assignments/1", ""},
                 new String[] {"GET", "/api/assignments/1/sheets/2", ""},
+                new String[] {"PUT", "/api/assignments/1/due", "{\"dueAt\":\"2999-01-01T00:00:00Z\"}"},
+                new String[] {"DELETE", "/api/assignments/1", ""},
+                new String[] {"POST", "/api/assignments/1/restoration", ""},
+                new String[] {"DELETE", "/api/assignments/1/release", ""},
                 new String[] {"POST", "/api/assignments/1/release", "{}"});
         List<String[]> learnersOwn = List.of(
                 new String[] {"GET", "/api/my/work/1", ""},
                 new String[] {"PUT", "/api/my/work/1/draft", "{\"revision\":0,\"answers\":[]}"},
                 new String[] {"POST", "/api/my/work/1/submission", "{\"answers\":[]}"},
+                new String[] {"GET", "/api/my/work/1/news", ""},
                 new String[] {"GET", "/api/my/work/1/feedback", ""});
         for (String[] call : owned) {
             refuses(visitor, 401, call);

@@ -10,6 +10,8 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ExtensionContext.Store.CloseableResource;
@@ -118,13 +120,37 @@ final class School implements BeforeAllCallback {
     /** A browser without a screen. */
     static final class Person {
         private final String base;
-        private final CookieManager cookies = new CookieManager();
-        private final HttpClient http =
-                HttpClient.newBuilder().cookieHandler(cookies).build();
+        private final CookieManager cookies;
+        private final HttpClient http;
+        /** For whom the page speaks; empty where it does not say. */
+        private final String speaksFor;
 
         Person(String base) {
-            this.base = base;
+            this(base, new CookieManager(), "");
             get("/api/session");
+        }
+
+        private Person(String base, CookieManager cookies, String speaksFor) {
+            this.base = base;
+            this.cookies = cookies;
+            this.speaksFor = speaksFor;
+            this.http = HttpClient.newBuilder().cookieHandler(cookies).build();
+        }
+
+        /** Another page in the same browser, for whomever. */
+        Person speakingFor(String username) {
+            return new Person(base, cookies, username);
+        }
+
+        /** Opens a line of news; the first that is told on it. */
+        CompletableFuture<String> firstNews(String path) {
+            HttpRequest request =
+                    HttpRequest.newBuilder(URI.create(base + path)).build();
+            HttpResponse<Stream<String>> line = answered(request, HttpResponse.BodyHandlers.ofLines());
+            return CompletableFuture.supplyAsync(() -> line.body()
+                    .filter(said -> said.startsWith("event:"))
+                    .findFirst()
+                    .orElse("nothing"));
         }
 
         Answer get(String path) {
@@ -165,10 +191,18 @@ final class School implements BeforeAllCallback {
                                     : HttpRequest.BodyPublishers.ofString(body))
                     .header("Content-Type", type)
                     .header("X-XSRF-TOKEN", token())
+                    .headers(
+                            speaksFor.isEmpty()
+                                    ? new String[] {"Accept", "*/*"}
+                                    : new String[] {"X-Didaxis-Person", speaksFor})
                     .build();
+            HttpResponse<String> response = answered(request, HttpResponse.BodyHandlers.ofString());
+            return new Answer(response.statusCode(), response.body(), response);
+        }
+
+        private <T> HttpResponse<T> answered(HttpRequest request, HttpResponse.BodyHandler<T> handler) {
             try {
-                HttpResponse<String> response = http.send(request, HttpResponse.BodyHandlers.ofString());
-                return new Answer(response.statusCode(), response.body(), response);
+                return http.send(request, handler);
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             } catch (InterruptedException e) {

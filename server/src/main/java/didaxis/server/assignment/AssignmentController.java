@@ -1,25 +1,38 @@
 package didaxis.server.assignment;
 
 import didaxis.server.account.SignedIn;
-import didaxis.server.assignment.AssignmentService.AssignmentSummary;
-import didaxis.server.assignment.AssignmentService.AssignmentView;
-import didaxis.server.assignment.AssignmentService.ResultsView;
-import didaxis.server.assignment.AssignmentService.TeacherSheetView;
+import didaxis.server.assignment.AssignmentView.AssignmentSummary;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What a teacher handed out, and what has come of it. */
+/** What a teacher handed out, from handing out to handing back. */
 @RestController
 class AssignmentController {
-    record HandOut(long questionId, Instant dueAt) {}
+    /**
+     * What is handed out: a question, or once more what an assignment has; {@code again} says that it is meant where the
+     * class has the same already.
+     */
+    record HandOut(
+            @Schema(types = {"integer", "null"}) Long questionId,
+            @Schema(types = {"integer", "null"}) Long assignmentId,
+            Instant dueAt,
+            @Schema(types = {"boolean", "null"}) Boolean again) {}
+
+    record Due(Instant dueAt) {}
+
+    /** {@code collect} says that sheets somebody is working on are collected as they stand. */
+    record Release(@Schema(types = {"boolean", "null"}) Boolean collect) {}
 
     private final AssignmentService assignments;
 
@@ -36,7 +49,7 @@ class AssignmentController {
     @ResponseStatus(HttpStatus.CREATED)
     AssignmentSummary handOut(
             @PathVariable long classId, @RequestBody HandOut handOut, @AuthenticationPrincipal SignedIn me) {
-        return assignments.handOut(classId, handOut.questionId(), handOut.dueAt(), me.id());
+        return assignments.handOut(classId, handOut, me.id());
     }
 
     @GetMapping("/api/assignments/{id}")
@@ -44,19 +57,36 @@ class AssignmentController {
         return assignments.one(id, me.id());
     }
 
+    @PutMapping("/api/assignments/{id}/due")
+    AssignmentView setDue(@PathVariable long id, @RequestBody Due due, @AuthenticationPrincipal SignedIn me) {
+        return assignments.setDue(id, due.dueAt(), me.id());
+    }
+
+    /** Withdraws an assignment of which nothing was sent yet. */
+    @DeleteMapping("/api/assignments/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void withdraw(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
+        assignments.withdraw(id, me.id());
+    }
+
+    /** Takes back a withdrawal. */
+    @PostMapping("/api/assignments/{id}/restoration")
+    AssignmentSummary handOutAgain(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
+        return assignments.handOutAgain(id, me.id());
+    }
+
     /** Hands an assignment back: from now on learners see their findings. */
     @PostMapping("/api/assignments/{id}/release")
-    AssignmentView release(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
-        return assignments.release(id, me.id());
+    AssignmentView release(
+            @PathVariable long id,
+            @RequestBody(required = false) Release release,
+            @AuthenticationPrincipal SignedIn me) {
+        return assignments.release(id, release != null && release.collect() == Boolean.TRUE, me.id());
     }
 
-    @GetMapping("/api/classes/{classId}/results")
-    ResultsView results(@PathVariable long classId, @AuthenticationPrincipal SignedIn me) {
-        return assignments.results(classId, me.id());
-    }
-
-    @GetMapping("/api/assignments/{id}/sheets/{learnerId}")
-    TeacherSheetView sheet(@PathVariable long id, @PathVariable long learnerId, @AuthenticationPrincipal SignedIn me) {
-        return assignments.sheet(id, learnerId, me.id());
+    /** Takes back a release that is not a minute old. */
+    @DeleteMapping("/api/assignments/{id}/release")
+    AssignmentView takeReleaseBack(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
+        return assignments.takeReleaseBack(id, me.id());
     }
 }

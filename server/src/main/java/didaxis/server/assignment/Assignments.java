@@ -8,6 +8,7 @@ import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import tools.jackson.core.type.TypeReference;
@@ -18,7 +19,7 @@ public class Assignments {
     private static final String COLUMNS = """
             SELECT a.id, a.classroom_id, c.name AS classroom, a.title, a.notation, a.given, a.asked,
                    a.handed_out_at, a.due_at, a.released_at
-            FROM assignment a JOIN classroom c ON c.id = a.classroom_id
+            FROM assignment a JOIN classroom c ON c.id = a.classroom_id AND a.withdrawn_at IS NULL
             """;
     private static final String OF_TEACHER = COLUMNS + """
             WHERE c.teacher_id = :teacher ORDER BY a.due_at, a.id
@@ -39,7 +40,17 @@ public class Assignments {
             VALUES (:classroom, :question, :title, :notation, :given, :asked, :now, :due) RETURNING id
             """;
     private static final String RELEASE = """
-            UPDATE assignment SET released_at = coalesce(released_at, :now) WHERE id = :id
+            UPDATE assignment SET released_at = :now WHERE id = :id AND released_at IS NULL
+            """;
+    private static final String TAKE_BACK = """
+            UPDATE assignment SET released_at = NULL WHERE id = :id AND released_at >= :since
+            """;
+    private static final String SET_DUE = """
+            UPDATE assignment SET due_at = :due WHERE id = :id
+            """;
+    private static final String SET_WITHDRAWN = """
+            UPDATE assignment SET withdrawn_at = :withdrawn
+            WHERE id = :id AND classroom_id IN (SELECT id FROM classroom WHERE teacher_id = :teacher)
             """;
 
     private final JdbcClient database;
@@ -52,7 +63,7 @@ public class Assignments {
         this.clock = clock;
     }
 
-    /** What was handed out to a class; {@code released} is whether findings may be seen. */
+    /** What was handed out to a class; findings may be seen from the release on, which is null before. */
     public record Assignment(
             long id,
             long classroomId,
@@ -60,7 +71,11 @@ public class Assignments {
             QuestionContent content,
             Instant handedOutAt,
             Instant dueAt,
-            boolean released) {
+            Instant releasedAt) {
+        boolean released() {
+            return releasedAt != null;
+        }
+
         int total() {
             return content.asked().stream()
                     .mapToInt(QuestionContent.AskedCell::marks)
@@ -81,14 +96,14 @@ public class Assignments {
                 content,
                 Instant.ofEpochMilli(row.getLong("handed_out_at")),
                 Instant.ofEpochMilli(row.getLong("due_at")),
-                row.getObject("released_at") != null);
+                row.getObject("released_at") == null ? null : Instant.ofEpochMilli(row.getLong("released_at")));
     }
 
-    /** Hands a copy of a question to a class and says its id. */
-    public long handOut(long classroom, long question, QuestionContent content, Instant due) {
+    /** Hands a copy of a question to a class and says its id; the question itself need not be there any more. */
+    public long handOut(long classroom, Optional<Long> question, QuestionContent content, Instant due) {
         return database.sql(INSERT)
                 .param("classroom", classroom)
-                .param("question", question)
+                .param("question", question.orElse(null))
                 .param("title", content.title())
                 .param("notation", content.notation())
                 .param("given", json.write(content.given()))
@@ -141,8 +156,40 @@ public class Assignments {
                 .orElseThrow(() -> Problem.notFound("assignment"));
     }
 
-    /** Lets learners see what came of it; a second time changes nothing. */
-    void release(long id) {
-        database.sql(RELEASE).param("now", clock.millis()).param("id", id).update();
+    /** Lets learners see what came of it from this moment on; a second time changes nothing. */
+    void release(long id, Instant now) {
+        database.sql(RELEASE).param("now", now.toEpochMilli()).param("id", id).update();
+    }
+
+    /** Takes a release back that is no older than this; false if there is none such. */
+    boolean takeReleaseBack(long id, Instant since) {
+        return database.sql(TAKE_BACK)
+                        .param("since", since.toEpochMilli())
+                        .param("id", id)
+                        .update()
+                == 1;
+    }
+
+    void setDue(long id, Instant due) {
+        database.sql(SET_DUE).param("due", due.toEpochMilli()).param("id", id).update();
+    }
+
+    /** Takes an assignment out of everybody's sight; nothing of it is deleted. */
+    void withdraw(long id, long teacher) {
+        setWithdrawn(id, teacher, clock.millis());
+    }
+
+    /** Undoes a withdrawal. */
+    void handOutAgain(long id, long teacher) {
+        setWithdrawn(id, teacher, null);
+    }
+
+    private void setWithdrawn(long id, long teacher, Long withdrawn) {
+        int rows = database.sql(SET_WITHDRAWN)
+                .param("withdrawn", withdrawn)
+                .param("id", id)
+                .param("teacher", teacher)
+                .update();
+        if (rows == 0) throw Problem.notFound("assignment");
     }
 }

@@ -45,6 +45,7 @@ record SheetView(
                 format = "date-time")
         Instant sentAt,
 
+        boolean collected,
         int marks,
         List<WordList.Line> wordList,
         SceneView scene,
@@ -90,6 +91,7 @@ record SheetView(
                 state.revision(),
                 state.keptAt(),
                 state.sentAt(),
+                state.collected(),
                 question.total(),
                 WordList.of(question.relations().chart().circuit()),
                 SceneView.of(question.relations().chart().circuit(), question.given()::contains, room),

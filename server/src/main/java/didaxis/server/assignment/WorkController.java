@@ -4,7 +4,9 @@ import didaxis.server.account.SignedIn;
 import didaxis.server.assignment.WorkService.FeedbackView;
 import didaxis.server.assignment.WorkService.WorkSummary;
 import didaxis.server.circuit.SceneView;
+import io.swagger.v3.oas.annotations.Hidden;
 import java.util.List;
+import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -13,6 +15,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** A learner's own work. */
 @RestController
@@ -50,6 +53,13 @@ class WorkController {
     WorkService.Sent send(
             @PathVariable long id, @RequestBody Submission submission, @AuthenticationPrincipal SignedIn me) {
         return work.send(id, me.id(), submission.answers());
+    }
+
+    /** Says when something about the assignment changes: due time, release, withdrawal. */
+    @Hidden
+    @GetMapping(path = "/api/my/work/{id}/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter news(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
+        return work.news(id, me.id());
     }
 
     @GetMapping("/api/my/work/{id}/feedback")

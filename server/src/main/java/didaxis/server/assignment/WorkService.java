@@ -2,6 +2,7 @@ package didaxis.server.assignment;
 
 import didaxis.server.assignment.Assignments.Assignment;
 import didaxis.server.assignment.Sheets.Answer;
+import didaxis.server.assignment.Standings.Standing;
 import didaxis.server.circuit.CellView;
 import didaxis.server.circuit.SceneView;
 import didaxis.server.config.Problem;
@@ -15,9 +16,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
  * A learner's doings on a sheet. What is slow, reading and marking, is done between two transactions: one that only reads
@@ -46,32 +49,45 @@ class WorkService {
 
     private final Assignments assignments;
     private final Sheets sheets;
+    private final Standings standings;
+    private final SheetNews news;
     private final Transactions transactions;
 
-    WorkService(Assignments assignments, Sheets sheets, Transactions transactions) {
+    WorkService(
+            Assignments assignments, Sheets sheets, Standings standings, SheetNews news, Transactions transactions) {
         this.assignments = assignments;
         this.sheets = sheets;
+        this.standings = standings;
+        this.news = news;
         this.transactions = transactions;
     }
 
     List<WorkSummary> all(long learner) {
-        return transactions.read(() -> assignments.ofLearner(learner).stream()
-                .map(one -> summary(one, learner))
-                .toList());
+        return transactions.read(() -> {
+            Map<Long, Standing> standing = standings.ofLearner(learner).stream()
+                    .collect(Collectors.toMap(Standing::assignment, Function.identity()));
+            return assignments.ofLearner(learner).stream()
+                    .map(one -> summary(one, standing.get(one.id())))
+                    .toList();
+        });
     }
 
-    private WorkSummary summary(Assignment assignment, long learner) {
-        Optional<Sheets.Submission> sent = sheets.submission(assignment.id(), learner);
-        LearnerState state = LearnerState.of(sheets.draft(assignment.id(), learner), sent);
+    private static WorkSummary summary(Assignment assignment, Standing standing) {
         return new WorkSummary(
                 assignment.id(),
                 assignment.content().title(),
                 assignment.classroom(),
                 assignment.dueAt(),
-                state.word(),
+                standing.word(),
                 assignment.released(),
-                assignment.released() ? sent.map(Sheets.Submission::marks).orElse(0) : null,
+                assignment.released() ? standing.marks() : null,
                 assignment.total());
+    }
+
+    /** A line on which changes of the learner's assignment are told. */
+    SseEmitter news(long id, long learner) {
+        transactions.read(() -> assignments.ofLearner(id, learner));
+        return news.listen(id);
     }
 
     /** A learner's sheet as the database has it. */
@@ -116,15 +132,22 @@ class WorkService {
                 throw Problem.of(HttpStatus.CONFLICT, "This sheet has been sent already.")
                         .with("reason", "sent");
             }
-            if (!sheets.keep(id, learner, own, revision)) {
-                throw Problem.of(
-                                HttpStatus.CONFLICT,
-                                "This sheet was changed in another tab or on another device. Reload it to go on from there.")
-                        .with("reason", "changed-elsewhere");
-            }
-            return sheets.draft(id, learner).orElseThrow();
+            boolean kept = sheets.keep(id, learner, own, revision);
+            Sheets.Draft now =
+                    sheets.draft(id, learner).orElseThrow(() -> Problem.badRequest("There is no draft yet."));
+            if (!kept) throw changedElsewhere(now);
+            return now;
         });
         return new Kept(draft.revision(), draft.keptAt(), readings(own));
+    }
+
+    /** What is there instead goes with it, so that nothing needs to be dropped to go on. */
+    private static Problem changedElsewhere(Sheets.Draft now) {
+        return Problem.of(HttpStatus.CONFLICT, "This sheet was changed in another tab or on another device.")
+                .with("reason", "changed-elsewhere")
+                .with("revision", now.revision())
+                .with("keptAt", now.keptAt())
+                .with("answers", now.answers());
     }
 
     record Sent(Instant sentAt, boolean late) {}

@@ -57,12 +57,13 @@ class BodyFilter extends OncePerRequestFilter {
             throws ServletException, IOException {
         boolean hasBody = request.getContentLengthLong() > 0 || request.getHeader("Transfer-Encoding") != null;
         if (hasBody && !isJson(request.getContentType())) {
-            problems.write(response, HttpStatus.UNSUPPORTED_MEDIA_TYPE, "The request must be JSON (application/json).");
+            problems.write(
+                    response,
+                    Problem.of(HttpStatus.UNSUPPORTED_MEDIA_TYPE, "The request must be JSON (application/json)."));
             return;
         }
         if (request.getContentLengthLong() > MOST_BYTES) {
-            problems.write(
-                    response, HttpStatus.CONTENT_TOO_LARGE, Refused.tooLong().getMessage());
+            problems.write(response, Refused.tooLong().problem());
             return;
         }
         chain.doFilter(new Limited(request), response);

@@ -2,6 +2,7 @@ package didaxis.server.config;
 
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -93,19 +94,16 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     /** Writes a problem where no controller is reached. */
-    void write(HttpServletResponse response, HttpStatus status, String sentence) throws IOException {
-        response.setStatus(status.value());
+    void write(HttpServletResponse response, Problem problem) throws IOException {
+        Map<String, Object> body = new LinkedHashMap<>();
+        body.put("type", "about:blank");
+        body.put("title", problem.status().getReasonPhrase());
+        body.put("status", problem.status().value());
+        body.put("detail", problem.getMessage());
+        body.putAll(problem.details());
+        response.setStatus(problem.status().value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         response.setCharacterEncoding("UTF-8");
-        response.getWriter()
-                .write(json.writeValueAsString(Map.of(
-                        "type",
-                        "about:blank",
-                        "title",
-                        status.getReasonPhrase(),
-                        "status",
-                        status.value(),
-                        "detail",
-                        sentence)));
+        response.getWriter().write(json.writeValueAsString(body));
     }
 }

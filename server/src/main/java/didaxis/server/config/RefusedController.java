@@ -27,6 +27,6 @@ class RefusedController implements ErrorController {
         HttpStatus status = Optional.ofNullable(request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE))
                 .map(code -> HttpStatus.resolve((Integer) code))
                 .orElse(HttpStatus.NOT_FOUND);
-        problems.write(response, status, Problems.sentence(status));
+        problems.write(response, Problem.of(status, Problems.sentence(status)));
     }
 }

@@ -16,9 +16,11 @@ import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter;
 import org.springframework.security.web.savedrequest.NullRequestCache;
@@ -41,24 +43,26 @@ class SecurityConfig {
                 .csrf(csrf -> csrf.spa().csrfTokenRepository(tokens))
                 .requestCache(cache -> cache.requestCache(new NullRequestCache()))
                 .logout(logout -> logout.disable())
-                .authorizeHttpRequests(requests -> requests.dispatcherTypeMatchers(DispatcherType.ERROR)
-                        .permitAll()
-                        .requestMatchers("/api/session", "/actuator/health", "/v3/api-docs")
-                        .permitAll()
-                        .requestMatchers(HttpMethod.POST, "/api/first-teacher")
-                        .permitAll()
-                        .requestMatchers("/api/my/**")
-                        .hasRole("LEARNER")
-                        .requestMatchers("/api/**")
-                        .hasRole("TEACHER")
-                        .anyRequest()
-                        .denyAll())
+                .authorizeHttpRequests(
+                        requests -> requests.dispatcherTypeMatchers(DispatcherType.ERROR, DispatcherType.ASYNC)
+                                .permitAll()
+                                .requestMatchers("/api/session", "/actuator/health", "/v3/api-docs")
+                                .permitAll()
+                                .requestMatchers(HttpMethod.POST, "/api/first-teacher")
+                                .permitAll()
+                                .requestMatchers("/api/my/**")
+                                .hasRole("LEARNER")
+                                .requestMatchers("/api/**")
+                                .hasRole("TEACHER")
+                                .anyRequest()
+                                .denyAll())
                 .exceptionHandling(handling -> handling.authenticationEntryPoint((request, response, e) ->
-                                problems.write(response, HttpStatus.UNAUTHORIZED, "Please sign in first."))
+                                problems.write(response, Problem.of(HttpStatus.UNAUTHORIZED, "Please sign in first.")))
                         .accessDeniedHandler((request, response, e) -> problems.write(
                                 response,
-                                HttpStatus.FORBIDDEN,
-                                "This is not open to you, or the page is out of date: reload it.")))
+                                Problem.of(HttpStatus.FORBIDDEN, "This is not open to you.")
+                                        .with("reason", e instanceof CsrfException ? "token" : "not-yours"))))
+                .addFilterBefore(new SamePersonFilter(problems), AuthorizationFilter.class)
                 .headers(SecurityConfig::headers)
                 .build();
     }

@@ -16,6 +16,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -99,9 +100,10 @@ class DemoData implements ApplicationRunner {
         long deIcerId = questions.add(deIcer, teacher.id());
         long dryerId = questions.add(dryer, teacher.id());
         questions.add(bank, teacher.id());
-        long first =
-                assignments.handOut(classroom, dryerId, dryer, clock.instant().plus(Duration.ofHours(30)));
-        assignments.handOut(classroom, deIcerId, deIcer, clock.instant().plus(Duration.ofDays(6)));
+        long first = assignments.handOut(
+                classroom, Optional.of(dryerId), dryer, clock.instant().plus(Duration.ofHours(30)));
+        assignments.handOut(
+                classroom, Optional.of(deIcerId), deIcer, clock.instant().plus(Duration.ofDays(6)));
         // Answers in the order asked; each sheet shows another finding.
         sheets.send(first, learners.get(0), dryer, "3", "8", "2 A", "10 V", "6 V", "0.5", "1.5 A", "9 W");
         sheets.send(first, learners.get(1), dryer, "3 ohm", "8 Ω", "2000 mA", "10", "6", "500 mA", "1,5", "9.0");

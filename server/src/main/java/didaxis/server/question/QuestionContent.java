@@ -22,6 +22,8 @@ import java.util.Set;
 public record QuestionContent(String title, String notation, List<CellView> given, List<AskedCell> asked) {
     private static final int LONGEST_TITLE = 120;
 
+    private static final int MOST_MARKS = 20;
+
     /** An asked cell and what it earns. */
     public record AskedCell(CellView cell, int marks) {}
 
@@ -32,17 +34,18 @@ public record QuestionContent(String title, String notation, List<CellView> give
      *     its, or is asked twice
      */
     public QuestionContent checked() {
-        if (title == null || title.isBlank())
-            throw Problem.badRequest("The question needs a name.").with("field", "title");
-        if (title.strip().length() > LONGEST_TITLE) {
-            throw Problem.badRequest("The question's name is longer than " + LONGEST_TITLE + " characters.")
-                    .with("field", "title");
-        }
+        String named = checkedTitle(title);
         if (given == null || asked == null) throw Problem.badRequest("Say which cells are given and which are asked.");
+        for (AskedCell one : asked) {
+            if (one != null && (one.marks() < 1 || one.marks() > MOST_MARKS))
+                throw Problem.badRequest(
+                                "A cell earns 1 to " + MOST_MARKS + " marks; " + one.marks() + " is none of these.")
+                        .with("field", "marks");
+        }
         ChartQuestion question = question();
         if (question.marks().size() < asked.size()) throw Problem.badRequest("One of the cells is asked twice.");
         return new QuestionContent(
-                title.strip(),
+                named,
                 Notation.print(question.relations().chart().circuit()),
                 question.given().stream()
                         .map(CellView::of)
@@ -51,6 +54,21 @@ public record QuestionContent(String title, String notation, List<CellView> give
                 question.marks().entrySet().stream()
                         .map(one -> new AskedCell(CellView.of(one.getKey()), one.getValue()))
                         .toList());
+    }
+
+    /**
+     * A title as it is kept.
+     *
+     * @throws Problem if it is missing or too long
+     */
+    static String checkedTitle(String title) {
+        if (title == null || title.isBlank())
+            throw Problem.badRequest("The question needs a name.").with("field", "title");
+        if (title.strip().length() > LONGEST_TITLE) {
+            throw Problem.badRequest("The question's name is longer than " + LONGEST_TITLE + " characters.")
+                    .with("field", "title");
+        }
+        return title.strip();
     }
 
     /** Givens keep their order; those that were typed otherwise stand behind. */

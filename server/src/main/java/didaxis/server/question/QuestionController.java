@@ -4,6 +4,7 @@ import didaxis.server.account.SignedIn;
 import didaxis.server.question.QuestionService.QuestionSummary;
 import didaxis.server.question.QuestionService.QuestionView;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -12,12 +13,15 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** A teacher's own questions. */
 @RestController
 class QuestionController {
+    record Title(String title) {}
+
     private final QuestionService questions;
 
     QuestionController(QuestionService questions) {
@@ -29,6 +33,11 @@ class QuestionController {
         return questions.own(me.id());
     }
 
+    @GetMapping("/api/questions/removed")
+    List<QuestionSummary> removed(@AuthenticationPrincipal SignedIn me) {
+        return questions.removed(me.id());
+    }
+
     @GetMapping("/api/questions/{id}")
     QuestionView one(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
         return questions.one(id, me.id());
@@ -36,14 +45,22 @@ class QuestionController {
 
     @PostMapping("/api/questions")
     @ResponseStatus(HttpStatus.CREATED)
-    QuestionView add(@RequestBody QuestionContent content, @AuthenticationPrincipal SignedIn me) {
-        return questions.add(content, me.id());
+    QuestionView add(
+            @RequestBody QuestionContent content,
+            @RequestParam Optional<Long> draft,
+            @AuthenticationPrincipal SignedIn me) {
+        return questions.add(content, draft, me.id());
     }
 
     @PutMapping("/api/questions/{id}")
     QuestionView change(
             @PathVariable long id, @RequestBody QuestionContent content, @AuthenticationPrincipal SignedIn me) {
         return questions.change(id, content, me.id());
+    }
+
+    @PutMapping("/api/questions/{id}/title")
+    QuestionView rename(@PathVariable long id, @RequestBody Title title, @AuthenticationPrincipal SignedIn me) {
+        return questions.rename(id, title.title(), me.id());
     }
 
     @DeleteMapping("/api/questions/{id}")

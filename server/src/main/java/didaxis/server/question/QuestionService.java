@@ -1,30 +1,38 @@
 package didaxis.server.question;
 
 import didaxis.server.circuit.CellView;
+import didaxis.server.config.Removed;
 import didaxis.server.config.Transactions;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 
 /** Keeps a teacher's questions, and says what still keeps them from being handed out. */
 @Service
 class QuestionService {
-    /** A question with what still keeps it from being handed out. */
+    /**
+     * A question with what still keeps it from being handed out; {@code draftId} is null unless somebody is changing it.
+     */
     record QuestionView(
             long id,
+            @Schema(types = {"integer", "null"}) Long draftId,
             String title,
             String notation,
             List<CellView> given,
             List<QuestionContent.AskedCell> asked,
             int marks,
             List<String> flaws) {
-        static QuestionView of(Questions.Kept kept) {
+        static QuestionView of(Questions.Kept kept, Optional<Long> draft) {
             QuestionContent content = kept.content();
             int marks = content.asked().stream()
                     .mapToInt(QuestionContent.AskedCell::marks)
                     .sum();
             return new QuestionView(
                     kept.id(),
+                    draft.orElse(null),
                     content.title(),
                     content.notation(),
                     content.given(),
@@ -51,11 +59,15 @@ class QuestionService {
     }
 
     private final Questions questions;
+    private final QuestionDrafts drafts;
     private final Transactions transactions;
+    private final Clock clock;
 
-    QuestionService(Questions questions, Transactions transactions) {
+    QuestionService(Questions questions, QuestionDrafts drafts, Transactions transactions, Clock clock) {
         this.questions = questions;
+        this.drafts = drafts;
         this.transactions = transactions;
+        this.clock = clock;
     }
 
     List<QuestionSummary> own(long owner) {
@@ -64,20 +76,39 @@ class QuestionService {
                 .toList();
     }
 
-    QuestionView one(long id, long owner) {
-        return QuestionView.of(transactions.read(() -> questions.one(id, owner)));
+    List<QuestionSummary> removed(long owner) {
+        return transactions.read(() -> questions.removed(owner, Removed.since(clock))).stream()
+                .map(QuestionSummary::of)
+                .toList();
     }
 
-    QuestionView add(QuestionContent content, long owner) {
+    QuestionView one(long id, long owner) {
+        return told(transactions.read(() -> found(id, owner)));
+    }
+
+    /** Keeps a new question; the draft it was made from goes on as changes to it. */
+    QuestionView add(QuestionContent content, Optional<Long> draft, long owner) {
         QuestionContent checked = content.checked();
-        return QuestionView.of(transactions.write(() -> questions.one(questions.add(checked, owner), owner)));
+        return told(transactions.write(() -> {
+            long id = questions.add(checked, owner);
+            draft.ifPresent(one -> drafts.attach(drafts.one(one, owner).id(), id, owner));
+            return found(id, owner);
+        }));
     }
 
     QuestionView change(long id, QuestionContent content, long owner) {
         QuestionContent checked = content.checked();
-        return QuestionView.of(transactions.write(() -> {
+        return told(transactions.write(() -> {
             questions.change(id, checked, owner);
-            return questions.one(id, owner);
+            return found(id, owner);
+        }));
+    }
+
+    QuestionView rename(long id, String title, long owner) {
+        String checked = QuestionContent.checkedTitle(title);
+        return told(transactions.write(() -> {
+            questions.rename(id, checked, owner);
+            return found(id, owner);
         }));
     }
 
@@ -86,9 +117,20 @@ class QuestionService {
     }
 
     QuestionView bringBack(long id, long owner) {
-        return QuestionView.of(transactions.write(() -> {
+        return told(transactions.write(() -> {
             questions.bringBack(id, owner);
-            return questions.one(id, owner);
+            return found(id, owner);
         }));
+    }
+
+    /** A question and its draft as the database has them; what is told of it is worked out afterwards. */
+    private record Found(Questions.Kept kept, Optional<Long> draft) {}
+
+    private Found found(long id, long owner) {
+        return new Found(questions.one(id, owner), drafts.ofQuestion(id, owner));
+    }
+
+    private static QuestionView told(Found found) {
+        return QuestionView.of(found.kept(), found.draft());
     }
 }

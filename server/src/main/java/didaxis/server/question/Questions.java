@@ -2,6 +2,7 @@ package didaxis.server.question;
 
 import didaxis.server.config.JsonColumn;
 import didaxis.server.config.Problem;
+import didaxis.server.config.Removed;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
@@ -30,8 +31,20 @@ public class Questions {
             UPDATE question SET title = :title, notation = :notation, given = :given, asked = :asked, updated_at = :now
             WHERE id = :id AND owner_id = :owner AND removed_at IS NULL
             """;
+    private static final String OWN_REMOVED = """
+            SELECT id, title, notation, given, asked, updated_at FROM question
+            WHERE owner_id = :owner AND removed_at >= :since ORDER BY removed_at DESC, id DESC
+            """;
+    private static final String RENAME = """
+            UPDATE question SET title = :title WHERE id = :id AND owner_id = :owner AND removed_at IS NULL
+            """;
     private static final String SET_REMOVED = """
             UPDATE question SET removed_at = :removed WHERE id = :id AND owner_id = :owner
+            """;
+    private static final String PURGE = """
+            DELETE FROM question WHERE removed_at < :before
+            AND id NOT IN (SELECT question_id FROM assignment WHERE question_id IS NOT NULL)
+            AND id NOT IN (SELECT question_id FROM question_draft WHERE question_id IS NOT NULL)
             """;
 
     private final JdbcClient database;
@@ -84,8 +97,28 @@ public class Questions {
         if (rows == 0) throw Problem.notFound("question");
     }
 
+    void rename(long id, String title, long owner) {
+        int rows = database.sql(RENAME)
+                .param("title", title)
+                .param("id", id)
+                .param("owner", owner)
+                .update();
+        if (rows == 0) throw Problem.notFound("question");
+    }
+
+    /** Those removed since then, the latest first. */
+    List<Kept> removed(long owner, Instant since) {
+        return database.sql(OWN_REMOVED)
+                .param("owner", owner)
+                .param("since", since.toEpochMilli())
+                .query(this::map)
+                .list();
+    }
+
+    /** Takes a question away, to be brought back for a while; those whose time is over go for good. */
     void remove(long id, long owner) {
         setRemoved(id, owner, clock.millis());
+        database.sql(PURGE).param("before", Removed.since(clock).toEpochMilli()).update();
     }
 
     void bringBack(long id, long owner) {

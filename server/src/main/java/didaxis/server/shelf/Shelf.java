@@ -1,6 +1,7 @@
 package didaxis.server.shelf;
 
 import didaxis.server.config.Problem;
+import didaxis.server.config.Removed;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
@@ -24,9 +25,15 @@ public class Shelf {
             INSERT INTO shelf_circuit (owner_id, name, notation, updated_at)
             VALUES (:owner, :name, :notation, :now) RETURNING id
             """;
-    private static final String UPDATE = """
-            UPDATE shelf_circuit SET name = :name, notation = :notation, updated_at = :now
-            WHERE id = :id AND owner_id = :owner AND removed_at IS NULL
+    private static final String OWN_REMOVED = """
+            SELECT id, name, notation, updated_at FROM shelf_circuit
+            WHERE owner_id = :owner AND removed_at >= :since ORDER BY removed_at DESC, id DESC
+            """;
+    private static final String RENAME = """
+            UPDATE shelf_circuit SET name = :name WHERE id = :id AND owner_id = :owner AND removed_at IS NULL
+            """;
+    private static final String PURGE = """
+            DELETE FROM shelf_circuit WHERE removed_at < :before
             """;
     private static final String SET_REMOVED = """
             UPDATE shelf_circuit SET removed_at = :removed WHERE id = :id AND owner_id = :owner
@@ -71,22 +78,37 @@ public class Shelf {
 
     /** Keeps a circuit under a name and says its id. */
     public long add(String name, String notation, long owner) {
-        return filled(INSERT, name, notation)
+        return database.sql(INSERT)
+                .param("name", name)
+                .param("notation", notation)
+                .param("now", clock.millis())
                 .param("owner", owner)
                 .query(Long.class)
                 .single();
     }
 
-    void change(long id, String name, String notation, long owner) {
-        int rows = filled(UPDATE, name, notation)
+    void rename(long id, String name, long owner) {
+        int rows = database.sql(RENAME)
+                .param("name", name)
                 .param("id", id)
                 .param("owner", owner)
                 .update();
         if (rows == 0) throw Problem.notFound("circuit");
     }
 
+    /** Those removed since then, the latest first. */
+    List<ShelfCircuit> removed(long owner, Instant since) {
+        return database.sql(OWN_REMOVED)
+                .param("owner", owner)
+                .param("since", since.toEpochMilli())
+                .query(ShelfCircuit::map)
+                .list();
+    }
+
+    /** Takes a circuit away, to be brought back for a while; those whose time is over go for good. */
     void remove(long id, long owner) {
         setRemoved(id, owner, clock.millis());
+        database.sql(PURGE).param("before", Removed.since(clock).toEpochMilli()).update();
     }
 
     void bringBack(long id, long owner) {
@@ -100,9 +122,5 @@ public class Shelf {
                 .param("owner", owner)
                 .update();
         if (rows == 0) throw Problem.notFound("circuit");
-    }
-
-    private JdbcClient.StatementSpec filled(String sql, String name, String notation) {
-        return database.sql(sql).param("name", name).param("notation", notation).param("now", clock.millis());
     }
 }

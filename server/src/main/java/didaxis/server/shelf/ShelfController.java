@@ -18,6 +18,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** A teacher's shelf of circuits. */
 @RestController
 class ShelfController {
+    record Name(String name) {}
+
     private final ShelfService shelf;
 
     ShelfController(ShelfService shelf) {
@@ -35,9 +37,14 @@ class ShelfController {
         return shelf.keep(circuit, me.id());
     }
 
-    @PutMapping("/api/shelf/{id}")
-    KeptCircuit change(@PathVariable long id, @RequestBody ToKeep circuit, @AuthenticationPrincipal SignedIn me) {
-        return shelf.change(id, circuit, me.id());
+    @GetMapping("/api/shelf/removed")
+    List<KeptCircuit> removed(@AuthenticationPrincipal SignedIn me) {
+        return shelf.removed(me.id());
+    }
+
+    @PutMapping("/api/shelf/{id}/name")
+    KeptCircuit rename(@PathVariable long id, @RequestBody Name name, @AuthenticationPrincipal SignedIn me) {
+        return shelf.rename(id, name.name(), me.id());
     }
 
     /** Keeps the same circuit once more under a name of its own. */

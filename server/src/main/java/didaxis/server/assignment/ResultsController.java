@@ -1,0 +1,41 @@
+package didaxis.server.assignment;
+
+import didaxis.server.account.SignedIn;
+import didaxis.server.assignment.ResultsService.ResultsView;
+import didaxis.server.assignment.ResultsService.TeacherSheetView;
+import didaxis.server.circuit.SceneView;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What has come of what a teacher handed out. */
+@RestController
+class ResultsController {
+    private final ResultsService results;
+
+    ResultsController(ResultsService results) {
+        this.results = results;
+    }
+
+    @GetMapping("/api/classes/{classId}/results")
+    ResultsView results(@PathVariable long classId, @AuthenticationPrincipal SignedIn me) {
+        return results.results(classId, me.id());
+    }
+
+    /** The sheet as a learner gets it, before anything is written on it. */
+    @GetMapping("/api/assignments/{id}/preview")
+    SheetView preview(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "800") double width,
+            @RequestParam(defaultValue = "500") double height,
+            @AuthenticationPrincipal SignedIn me) {
+        return results.preview(id, me.id(), new SceneView.Room(width, height));
+    }
+
+    @GetMapping("/api/assignments/{id}/sheets/{learnerId}")
+    TeacherSheetView sheet(@PathVariable long id, @PathVariable long learnerId, @AuthenticationPrincipal SignedIn me) {
+        return results.sheet(id, learnerId, me.id());
+    }
+}

@@ -1,0 +1,130 @@
+package didaxis.server.assignment;
+
+import didaxis.server.assignment.AssignmentView.AssignmentSummary;
+import didaxis.server.assignment.AssignmentView.LearnerView;
+import didaxis.server.assignment.Assignments.Assignment;
+import didaxis.server.assignment.Standings.Standing;
+import didaxis.server.circuit.AnalysisView;
+import didaxis.server.circuit.CellView;
+import didaxis.server.circuit.SceneView;
+import didaxis.server.classroom.Classrooms;
+import didaxis.server.classroom.Classrooms.Learner;
+import didaxis.server.config.Problem;
+import didaxis.server.config.Transactions;
+import didaxis.server.marking.FindingView;
+import didaxis.server.question.QuestionContent;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+
+/** Tells how far a class is, and what came of each sheet. */
+@Service
+class ResultsService {
+    /** A learner's row of the results, a place for each assignment in their order. */
+    record ResultRow(Learner learner, List<LearnerView> cells) {}
+
+    record ResultsView(String classroom, List<AssignmentSummary> assignments, List<ResultRow> rows) {}
+
+    /** A learner's sheet with the findings, beside the true chart; without findings as long as it was not sent. */
+    record TeacherSheetView(
+            AssignmentSummary assignment,
+            LearnerView learner,
+            List<Sheets.Answer> answers,
+            List<FindingView> findings,
+            List<CellView> given,
+            List<QuestionContent.AskedCell> asked,
+            AnalysisView analysis) {}
+
+    private final Assignments assignments;
+    private final Sheets sheets;
+    private final Standings standings;
+    private final Classrooms classrooms;
+    private final Transactions transactions;
+
+    ResultsService(
+            Assignments assignments,
+            Sheets sheets,
+            Standings standings,
+            Classrooms classrooms,
+            Transactions transactions) {
+        this.assignments = assignments;
+        this.sheets = sheets;
+        this.standings = standings;
+        this.classrooms = classrooms;
+        this.transactions = transactions;
+    }
+
+    ResultsView results(long classId, long teacher) {
+        return transactions.read(() -> {
+            Classrooms.Classroom classroom = classrooms.one(classId, teacher);
+            List<Assignment> own = assignments.ofTeacher(teacher).stream()
+                    .filter(assignment -> assignment.classroomId() == classId)
+                    .toList();
+            Map<Long, Standings.Counts> counts = counts(teacher);
+            record Place(long assignment, long learner) {}
+            Map<Place, Standing> standing = standings.ofClass(classId).stream()
+                    .collect(Collectors.toMap(one -> new Place(one.assignment(), one.learner()), Function.identity()));
+            List<ResultRow> rows = classrooms.learners(classId).stream()
+                    .map(learner -> new ResultRow(
+                            learner,
+                            own.stream()
+                                    .map(one -> LearnerView.of(
+                                            learner, standing.get(new Place(one.id(), learner.id())), one))
+                                    .toList()))
+                    .toList();
+            List<AssignmentSummary> summaries = own.stream()
+                    .map(one -> AssignmentSummary.of(one, counts.get(one.id())))
+                    .toList();
+            return new ResultsView(classroom.name(), summaries, rows);
+        });
+    }
+
+    private Map<Long, Standings.Counts> counts(long teacher) {
+        return standings.counts(teacher).stream()
+                .collect(Collectors.toMap(Standings.Counts::assignment, Function.identity()));
+    }
+
+    SheetView preview(long id, long teacher, SceneView.Room room) {
+        Assignment assignment = transactions.read(() -> assignments.ofTeacher(id, teacher));
+        return SheetView.of(assignment, LearnerState.of(Optional.empty(), Optional.empty()), room);
+    }
+
+    TeacherSheetView sheet(long id, long learnerId, long teacher) {
+        record Found(
+                Assignment assignment,
+                AssignmentSummary summary,
+                LearnerView learner,
+                LearnerState state,
+                Optional<Sheets.Submission> sent) {}
+        Found found = transactions.read(() -> {
+            Assignment assignment = assignments.ofTeacher(id, teacher);
+            Learner learner = classrooms.learners(assignment.classroomId()).stream()
+                    .filter(one -> one.id() == learnerId)
+                    .findFirst()
+                    .orElseThrow(() -> Problem.notFound("learner in this class"));
+            Standing standing = standings.ofAssignment(id).stream()
+                    .filter(one -> one.learner() == learnerId)
+                    .findFirst()
+                    .orElseThrow();
+            Optional<Sheets.Submission> sent = sheets.submission(id, learnerId);
+            return new Found(
+                    assignment,
+                    AssignmentSummary.of(assignment, counts(teacher).get(id)),
+                    LearnerView.of(learner, standing, assignment),
+                    LearnerState.of(sheets.draft(id, learnerId), sent),
+                    sent);
+        });
+        QuestionContent content = found.assignment().content();
+        return new TeacherSheetView(
+                found.summary(),
+                found.learner(),
+                found.state().answers(),
+                found.sent().map(sent -> Judgement.views(content, sent)).orElse(List.of()),
+                content.given(),
+                content.asked(),
+                AnalysisView.of(content.question().relations().chart(), SceneView.Room.DESK));
+    }
+}

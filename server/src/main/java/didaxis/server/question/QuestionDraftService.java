@@ -1,0 +1,156 @@
+package didaxis.server.question;
+
+import didaxis.server.config.Problem;
+import didaxis.server.config.Removed;
+import didaxis.server.config.Transactions;
+import didaxis.server.question.QuestionContent.AskedCell;
+import didaxis.server.question.QuestionDrafts.Body;
+import didaxis.server.question.QuestionDrafts.Draft;
+import didaxis.server.question.QuestionDrafts.Making;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+
+/** Keeps questions in the making from their first act on, whether they can be read yet or not. */
+@Service
+class QuestionDraftService {
+    private static final int LONGEST_TEXT = 20 * 1024;
+    private static final int MOST_MOMENTS = 500;
+    private static final int MOST_CELLS = 2_000;
+
+    /** A draft as it stands; {@code questionId} is null while it is to be a new question. */
+    record DraftView(
+            long id, @Schema(types = {"integer", "null"}) Long questionId, int revision, Instant keptAt, Body body) {
+        static DraftView of(Draft draft) {
+            return new DraftView(
+                    draft.id(), draft.question().orElse(null), draft.revision(), draft.updatedAt(), draft.body());
+        }
+    }
+
+    /** A draft of a new question in a list. */
+    record DraftSummary(long id, String notation, int asked, int marks, Instant updatedAt) {
+        static DraftSummary of(Draft draft) {
+            Making now = draft.body().now();
+            List<AskedCell> asked = now.uses() == null ? List.of() : now.uses().asked();
+            return new DraftSummary(
+                    draft.id(),
+                    now.notation(),
+                    asked.size(),
+                    asked.stream().mapToInt(AskedCell::marks).sum(),
+                    draft.updatedAt());
+        }
+    }
+
+    /** {@code questionId} names the kept question that is being changed; null for a new one. */
+    record NewDraft(@Schema(types = {"integer", "null"}) Long questionId, Body body) {}
+
+    record ChangedDraft(int revision, Body body) {}
+
+    private final QuestionDrafts drafts;
+    private final Questions questions;
+    private final Transactions transactions;
+    private final Clock clock;
+
+    QuestionDraftService(QuestionDrafts drafts, Questions questions, Transactions transactions, Clock clock) {
+        this.drafts = drafts;
+        this.questions = questions;
+        this.transactions = transactions;
+        this.clock = clock;
+    }
+
+    /** Of new questions only: changes to a kept one are found with it. */
+    List<DraftSummary> own(long owner) {
+        return newOnes(transactions.read(() -> drafts.of(owner)));
+    }
+
+    List<DraftSummary> removed(long owner) {
+        return newOnes(transactions.read(() -> drafts.removed(owner, Removed.since(clock))));
+    }
+
+    private static List<DraftSummary> newOnes(List<Draft> drafts) {
+        return drafts.stream()
+                .filter(draft -> draft.question().isEmpty())
+                .map(DraftSummary::of)
+                .toList();
+    }
+
+    DraftView one(long id, long owner) {
+        return DraftView.of(transactions.read(() -> drafts.one(id, owner)));
+    }
+
+    /** Begins a draft; of a kept question there is one at most, and it is changed by its revision. */
+    DraftView begin(NewDraft draft, long owner) {
+        check(draft.body());
+        Optional<Long> question = Optional.ofNullable(draft.questionId());
+        return DraftView.of(transactions.write(() -> {
+            question.ifPresent(id -> {
+                questions.one(id, owner);
+                drafts.ofQuestion(id, owner).ifPresent(there -> {
+                    throw changedElsewhere(drafts.one(there, owner));
+                });
+            });
+            return drafts.one(drafts.add(question, draft.body(), owner), owner);
+        }));
+    }
+
+    DraftView change(long id, ChangedDraft draft, long owner) {
+        check(draft.body());
+        return DraftView.of(transactions.write(() -> {
+            boolean changed = drafts.change(id, draft.body(), draft.revision(), owner);
+            Draft now = drafts.one(id, owner);
+            if (!changed) throw changedElsewhere(now);
+            return now;
+        }));
+    }
+
+    /** What is there instead goes with it, so that nothing needs to be dropped to go on. */
+    private static Problem changedElsewhere(Draft now) {
+        return Problem.of(HttpStatus.CONFLICT, "This question was changed in another tab or on another device.")
+                .with("reason", "changed-elsewhere")
+                .with("draft", DraftView.of(now));
+    }
+
+    void remove(long id, long owner) {
+        transactions.write(() -> drafts.remove(id, owner, Removed.KEPT));
+    }
+
+    DraftView bringBack(long id, long owner) {
+        return DraftView.of(transactions.write(() -> {
+            drafts.bringBack(id, owner);
+            return drafts.one(id, owner);
+        }));
+    }
+
+    private static void check(Body body) {
+        if (body == null || body.now() == null || body.past() == null || body.future() == null)
+            throw Problem.badRequest("A question in the making has a moment now, and lists of those before and after.");
+        if (body.past().size() + body.future().size() > MOST_MOMENTS)
+            throw Problem.badRequest("At most " + MOST_MOMENTS + " moments of the making are kept.");
+        Stream.of(Stream.of(body.now()), body.past().stream(), body.future().stream())
+                .flatMap(moments -> moments)
+                .forEach(QuestionDraftService::check);
+    }
+
+    private static void check(Making moment) {
+        if (moment == null || moment.notation() == null || moment.notation().length() > LONGEST_TEXT)
+            throw Problem.badRequest("A circuit's text has at most " + LONGEST_TEXT / 1024 + " kB.");
+        QuestionDrafts.Uses uses = moment.uses();
+        if (uses == null) return;
+        boolean whole = uses.given() != null
+                && uses.asked() != null
+                && uses.known() != null
+                && uses.given().stream()
+                        .noneMatch(cell -> cell == null || cell.subject() == null || cell.quantity() == null)
+                && uses.asked().stream()
+                        .noneMatch(one ->
+                                one == null || one.cell() == null || one.cell().subject() == null);
+        if (!whole) throw Problem.badRequest("Say which cells are given and which are asked.");
+        if (uses.given().size() + uses.asked().size() > MOST_CELLS)
+            throw Problem.badRequest("A question has at most " + MOST_CELLS + " cells.");
+    }
+}

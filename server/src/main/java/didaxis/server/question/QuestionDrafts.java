@@ -1,0 +1,182 @@
+package didaxis.server.question;
+
+import didaxis.server.circuit.CellView;
+import didaxis.server.config.JsonColumn;
+import didaxis.server.config.Problem;
+import didaxis.server.question.QuestionContent.AskedCell;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import tools.jackson.core.type.TypeReference;
+
+/** Questions in the making in the database, each its owner's only: as they stand, and what they were before. */
+@Repository
+class QuestionDrafts {
+    private static final String OWN = """
+            SELECT id, question_id, body, revision, updated_at FROM question_draft
+            WHERE owner_id = :owner AND removed_at IS NULL ORDER BY updated_at DESC, id DESC
+            """;
+    private static final String OWN_REMOVED = """
+            SELECT id, question_id, body, revision, updated_at FROM question_draft
+            WHERE owner_id = :owner AND removed_at >= :since ORDER BY removed_at DESC, id DESC
+            """;
+    private static final String ONE = """
+            SELECT id, question_id, body, revision, updated_at FROM question_draft
+            WHERE id = :id AND owner_id = :owner AND removed_at IS NULL
+            """;
+    private static final String OF_QUESTION = """
+            SELECT id FROM question_draft WHERE question_id = :question AND owner_id = :owner AND removed_at IS NULL
+            """;
+    private static final String INSERT = """
+            INSERT INTO question_draft (owner_id, question_id, body, revision, updated_at)
+            VALUES (:owner, :question, :body, 1, :now) RETURNING id
+            """;
+    private static final String CHANGE = """
+            UPDATE question_draft SET body = :body, revision = revision + 1, updated_at = :now
+            WHERE id = :id AND owner_id = :owner AND revision = :revision AND removed_at IS NULL
+            """;
+    private static final String ATTACH = """
+            UPDATE question_draft SET question_id = :question WHERE id = :id AND owner_id = :owner
+            """;
+    private static final String SET_REMOVED = """
+            UPDATE question_draft SET removed_at = :removed WHERE id = :id AND owner_id = :owner
+            """;
+    private static final String PURGE = """
+            DELETE FROM question_draft WHERE removed_at < :before
+            """;
+
+    private final JdbcClient database;
+    private final JsonColumn json;
+    private final Clock clock;
+
+    QuestionDrafts(JdbcClient database, JsonColumn json, Clock clock) {
+        this.database = database;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /** What cells are to the learner, and of which subjects that was decided: of later ones it is not yet. */
+    record Uses(List<CellView> given, List<AskedCell> asked, List<String> known) {}
+
+    /** A question at one moment of its making; the text may be half typed, and uses are null until one was decided. */
+    record Making(
+            String notation,
+
+            @Schema(
+                    types = {"object", "null"},
+                    implementation = Uses.class)
+            Uses uses) {}
+
+    /** As it stands, with the moments before it and those that were taken back, in order. */
+    record Body(Making now, List<Making> past, List<Making> future) {}
+
+    /** A draft; the question is empty while it is to be a new one. */
+    record Draft(long id, Optional<Long> question, Body body, int revision, Instant updatedAt) {}
+
+    private Draft map(ResultSet row, int number) throws SQLException {
+        long question = row.getLong("question_id");
+        Optional<Long> kept = row.wasNull() ? Optional.empty() : Optional.of(question);
+        return new Draft(
+                row.getLong("id"),
+                kept,
+                json.read(row.getString("body"), new TypeReference<>() {}),
+                row.getInt("revision"),
+                Instant.ofEpochMilli(row.getLong("updated_at")));
+    }
+
+    /** The latest first. */
+    List<Draft> of(long owner) {
+        return database.sql(OWN).param("owner", owner).query(this::map).list();
+    }
+
+    /** Those removed since then, the latest first. */
+    List<Draft> removed(long owner, Instant since) {
+        return database.sql(OWN_REMOVED)
+                .param("owner", owner)
+                .param("since", since.toEpochMilli())
+                .query(this::map)
+                .list();
+    }
+
+    /**
+     * One of the owner's drafts.
+     *
+     * @throws Problem if there is none
+     */
+    Draft one(long id, long owner) {
+        return database.sql(ONE)
+                .param("id", id)
+                .param("owner", owner)
+                .query(this::map)
+                .optional()
+                .orElseThrow(() -> Problem.notFound("question in the making"));
+    }
+
+    /** The draft with changes to a kept question, if there is one. */
+    Optional<Long> ofQuestion(long question, long owner) {
+        return database.sql(OF_QUESTION)
+                .param("question", question)
+                .param("owner", owner)
+                .query(Long.class)
+                .optional();
+    }
+
+    long add(Optional<Long> question, Body body, long owner) {
+        return database.sql(INSERT)
+                .param("owner", owner)
+                .param("question", question.orElse(null))
+                .param("body", json.write(body))
+                .param("now", clock.millis())
+                .query(Long.class)
+                .single();
+    }
+
+    /** Changes a draft on top of a revision; false if another change has come between. */
+    boolean change(long id, Body body, int revision, long owner) {
+        return database.sql(CHANGE)
+                        .param("id", id)
+                        .param("owner", owner)
+                        .param("body", json.write(body))
+                        .param("revision", revision)
+                        .param("now", clock.millis())
+                        .update()
+                == 1;
+    }
+
+    /** The draft goes on as changes to a question that was kept from it. */
+    void attach(long id, long question, long owner) {
+        database.sql(ATTACH)
+                .param("id", id)
+                .param("question", question)
+                .param("owner", owner)
+                .update();
+    }
+
+    /** Takes a draft away, to be brought back as long as what was removed is kept. */
+    void remove(long id, long owner, Duration kept) {
+        setRemoved(id, owner, clock.millis());
+        database.sql(PURGE)
+                .param("before", clock.instant().minus(kept).toEpochMilli())
+                .update();
+    }
+
+    void bringBack(long id, long owner) {
+        setRemoved(id, owner, null);
+    }
+
+    private void setRemoved(long id, long owner, Long removed) {
+        int rows = database.sql(SET_REMOVED)
+                .param("removed", removed)
+                .param("id", id)
+                .param("owner", owner)
+                .update();
+        if (rows == 0) throw Problem.notFound("question in the making");
+    }
+}

@@ -1,0 +1,161 @@
+import { Alert, Anchor, Button, Text, Title } from '@mantine/core'
+import { useDisclosure } from '@mantine/hooks'
+import { lazy, Suspense, useEffect } from 'react'
+import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
+import { ProblemError, type Schemas } from '../api/client'
+import { AskBeforeLeaving } from '../keeping/AskBeforeLeaving'
+import { KeptState } from '../keeping/KeptState'
+import { useKeeper } from '../keeping/useKeeper'
+import { announce } from '../ui/announce'
+import { atClock, atMoment } from '../ui/when'
+import { keyOf } from '../workbench/cells'
+import classes from './AnswerSheet.module.css'
+import { Boxes } from './Boxes'
+import { GivenCircuit } from './GivenCircuit'
+import { disputed, keptSheet } from './keptAnswers'
+import { useReadings } from './useReadings'
+
+// The sheet can be read and written before the dialogs are there.
+const SendDialog = lazy(() => import('./SendDialog'))
+const ConflictDialog = lazy(() => import('./ConflictDialog'))
+
+interface OpenSheetProps {
+  /** As it was when it was opened: what is typed goes on from there. */
+  sheet: Schemas['SheetView']
+  /** As the server has it now. */
+  now: Schemas['SheetView']
+  /** Why the server could not say how it is now. */
+  error: Error | null
+  person: string
+}
+
+/** A sheet that is being written on. */
+export function OpenSheet({ sheet, now, error, person }: OpenSheetProps) {
+  const { t } = useTranslation()
+  const { keeper, keeping } = useKeeper(() => keptSheet(sheet, person))
+  const [asking, ask] = useDisclosure(false)
+  const [choosing, choose] = useDisclosure(true)
+  const texts = keeping.value
+  const readings = useReadings(sheet, texts, keeping.said)
+  const open = sheet.boxes.filter((box) => !texts[keyOf(box.cell)]?.trim())
+  const unread = sheet.boxes.filter((box) => readings[keyOf(box.cell)]?.expected && !open.includes(box))
+  const filled = sheet.boxes.length - open.length - unread.length
+  const withdrawn = error instanceof ProblemError && error.problem.status === 404
+  const over = withdrawn || now.released || now.collected
+  const { close } = keeper
+  useEffect(() => {
+    if (over) close('')
+  }, [over, close])
+  const dueAt = now.dueAt
+  useEffect(() => {
+    if (dueAt !== sheet.dueAt) announce(t('work.dueMoved', { due: atMoment(dueAt) }))
+  }, [dueAt, sheet.dueAt, t])
+  useEffect(() => {
+    if (keeping.joined > 0) announce(t('conflict.joined'))
+  }, [keeping.joined, t])
+  const inDispute = keeping.theirs ? disputed(keeping.base, texts, keeping.theirs.value) : []
+  const closed = keeping.state.is === 'closed'
+  const leaveFor = (key: string) => {
+    ask.close()
+    // The dialog gives the focus back first to what opened it.
+    setTimeout(() => document.querySelector<HTMLElement>(`[data-box="${key}"]`)?.focus(), 0)
+  }
+  return (
+    <div className={classes.sheet}>
+      <header className={classes.head}>
+        <Title order={1} tabIndex={-1}>
+          {sheet.title}
+        </Title>
+        {!closed && (
+          <KeptState state={keeping.state} keptAt={keeping.keptAt} onTry={() => void keeper.keepNow()} />
+        )}
+      </header>
+      {over && <Over now={now} withdrawn={withdrawn} />}
+      {closed && !over && (
+        <Alert color="red" variant="outline" role="alert" m="sm">
+          {keeping.state.is === 'closed' && keeping.state.reason}
+        </Alert>
+      )}
+      {keeping.state.is === 'conflict' && (
+        <Alert color="copper" variant="outline" role="alert" m="sm">
+          {t('conflict.title')}{' '}
+          <Button size="compact-sm" variant="default" onClick={choose.open}>
+            {t('conflict.choose')}
+          </Button>
+        </Alert>
+      )}
+      <div className={classes.columns}>
+        <GivenCircuit sheet={sheet} progress={filled / sheet.boxes.length} />
+        <Boxes
+          boxes={sheet.boxes}
+          texts={texts}
+          readings={readings}
+          onWrite={closed ? undefined : (key, text) => keeper.change({ ...texts, [key]: text })}
+          onEnd={() => document.getElementById('send')?.focus()}
+        />
+      </div>
+      <footer className={classes.foot}>
+        <Text c="dimmed">{t('work.answered', { done: filled, all: sheet.boxes.length })}</Text>
+        <Text c="dimmed" fz="xs" visibleFrom="sm">
+          {t('work.due', { due: atMoment(dueAt) })}
+        </Text>
+        <Button
+          id="send"
+          disabled={closed}
+          onClick={ask.open}
+          onKeyDown={(event) => event.repeat && event.preventDefault()}
+          mih={44}
+        >
+          {t('work.send')}
+        </Button>
+      </footer>
+      <Suspense>
+        {!closed && (
+          <SendDialog
+            opened={asking}
+            onClose={ask.close}
+            workId={sheet.id}
+            person={person}
+            texts={texts}
+            open={open}
+            unread={unread}
+            onBox={leaveFor}
+          />
+        )}
+        {keeping.theirs && (
+          <ConflictDialog
+            opened={choosing}
+            onClose={choose.close}
+            boxes={sheet.boxes.filter((box) => inDispute.includes(keyOf(box.cell)))}
+            mine={texts}
+            base={keeping.base}
+            theirs={keeping.theirs}
+            onChosen={(taken) => {
+              keeper.resolve(taken)
+              choose.open()
+            }}
+          />
+        )}
+      </Suspense>
+      <AskBeforeLeaving state={keeping.state} />
+    </div>
+  )
+}
+
+/** Says at once that nothing more can be written, and why. */
+function Over({ now, withdrawn }: { now: Schemas['SheetView']; withdrawn: boolean }) {
+  const { t } = useTranslation()
+  return (
+    <Alert color="copper" variant="outline" role="alert" m="sm">
+      {withdrawn
+        ? t('work.withdrawn')
+        : now.collected
+          ? t('work.collected', { time: atClock(now.sentAt ?? '') })
+          : t('work.handedBack')}{' '}
+      <Anchor component={Link} to={withdrawn ? '/work' : `/work/${now.id}/feedback`}>
+        {t(withdrawn ? 'work.title' : 'work.seeFeedback')}
+      </Anchor>
+    </Alert>
+  )
+}

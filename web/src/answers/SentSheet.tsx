@@ -1,0 +1,40 @@
+import { Anchor, Stack, Text, Title } from '@mantine/core'
+import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
+import type { Schemas } from '../api/client'
+import { atClock, atMoment } from '../ui/when'
+import classes from './AnswerSheet.module.css'
+import { Boxes } from './Boxes'
+import { GivenCircuit } from './GivenCircuit'
+import { textsOf } from './keptAnswers'
+import { LeftBehind } from './LeftBehind'
+
+/** A sheet that was sent: what was written can be read and not changed. */
+export function SentSheet({ sheet, person }: { sheet: Schemas['SheetView']; person: string }) {
+  const { t } = useTranslation()
+  return (
+    <div className={classes.sheet}>
+      <header className={classes.head}>
+        <Title order={1} tabIndex={-1}>
+          {sheet.title}
+        </Title>
+        <Text c="dimmed" fz="xs">
+          {t('work.sentWord', { time: atClock(sheet.sentAt ?? '') })}
+        </Text>
+      </header>
+      <div className={classes.columns}>
+        <GivenCircuit sheet={sheet} progress={1} />
+        <div>
+          <Stack className={classes.sent} gap="sm">
+            <Text role="status">{t('work.sent', { time: atMoment(sheet.sentAt ?? '') })}</Text>
+            <LeftBehind sheet={sheet} person={person} />
+            <Anchor component={Link} to="/work">
+              {t('work.title')}
+            </Anchor>
+          </Stack>
+          <Boxes boxes={sheet.boxes} texts={textsOf(sheet)} readings={{}} />
+        </div>
+      </div>
+    </div>
+  )
+}

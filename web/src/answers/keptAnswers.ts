@@ -1,0 +1,97 @@
+import { body, client, type ProblemError, type Schemas } from '../api/client'
+import { deviceCopies } from '../keeping/deviceCopy'
+import type { KeptThing } from '../keeping/keeper'
+import { cellOf, keyOf } from '../workbench/cells'
+
+type Sheet = Schemas['SheetView']
+
+/** What stands in the boxes of a sheet, by cell. */
+export type Texts = Record<string, string>
+
+const PREFIX = 'sheet '
+const FINAL = ['sent', 'released']
+
+export const textsOf = (sheet: Pick<Sheet, 'boxes'>): Texts =>
+  Object.fromEntries(sheet.boxes.map((box) => [keyOf(box.cell), box.text]))
+
+export const answersOf = (texts: Texts) =>
+  Object.entries(texts).map(([key, text]) => ({ cell: cellOf(key), text }))
+
+const draftOf = (id: number, texts: Texts, revision: number, leaving = false) =>
+  body(
+    client.PUT('/api/my/work/{id}/draft', {
+      params: { path: { id } },
+      body: { revision, answers: answersOf(texts) },
+      keepalive: leaving,
+    }),
+  )
+
+/** What stands at the server, from a refusal because it was changed elsewhere; boxes it does not name are empty. */
+function theirs(error: ProblemError, boxes: Iterable<string>) {
+  const { reason, revision, keptAt, answers } = error.problem
+  if (reason !== 'changed-elsewhere') return undefined
+  const texts = Object.fromEntries([...boxes].map((key) => [key, '']))
+  for (const one of answers as Schemas['Answer'][]) texts[keyOf(one.cell)] = one.text
+  return { value: texts, revision: revision as number, keptAt: keptAt as string }
+}
+
+/** The boxes that both have changed, each otherwise. */
+export const disputed = (base: Texts, mine: Texts, other: Texts) =>
+  Object.keys(mine).filter(
+    (key) => mine[key] !== other[key] && mine[key] !== base[key] && other[key] !== base[key],
+  )
+
+/** Box by box what was changed, here or there; where both have changed one, what was chosen: there or else here. */
+export const chosen = (base: Texts, mine: Texts, other: Texts, there: ReadonlySet<string>): Texts =>
+  Object.fromEntries(
+    Object.keys(mine).map((key) => [
+      key,
+      (there.has(key) || mine[key] === base[key] ? other[key] : mine[key]) ?? '',
+    ]),
+  )
+
+/** Both together; undefined where there is something to choose. */
+const joined = (base: Texts, mine: Texts, other: Texts) =>
+  disputed(base, mine, other).length > 0 ? undefined : chosen(base, mine, other, new Set())
+
+/** A learner's sheet as a thing to keep. */
+export function keptSheet(sheet: Sheet, person: string): KeptThing<Texts, Schemas['ReadingView'][]> {
+  const boxes = sheet.boxes.map((box) => keyOf(box.cell))
+  return {
+    person,
+    thing: PREFIX + sheet.id,
+    value: textsOf(sheet),
+    revision: sheet.revision,
+    keptAt: sheet.keptAt ?? null,
+    send: async (texts, revision, leaving) => {
+      const kept = await draftOf(sheet.id, texts, revision, leaving)
+      return { revision: kept.revision, keptAt: kept.keptAt, said: kept.readings }
+    },
+    theirs: (error) => theirs(error, boxes),
+    join: joined,
+    closes: (error) => FINAL.includes(String(error.problem.reason)) || error.problem.status === 404,
+  }
+}
+
+/** What a person typed on this device into a sheet and the server does not have. */
+export const onDeviceOnly = (person: string, id: number) => deviceCopies.read<Texts>(person, PREFIX + id)
+
+export const forgetOnDevice = (person: string, id: number) => deviceCopies.remove(person, PREFIX + id)
+
+/** Sends what of a person's sheets stands on this device only; the sheets of which it still does. */
+export async function sendFromDevice(person: string): Promise<number[]> {
+  const left: number[] = []
+  for (const thing of deviceCopies.things(person, PREFIX)) {
+    const id = Number(thing.slice(PREFIX.length))
+    const copy = onDeviceOnly(person, id)
+    if (!copy) continue
+    try {
+      await draftOf(id, copy.value, copy.revision)
+      forgetOnDevice(person, id)
+    } catch {
+      // It waits on the device until the sheet is opened, where there is a way to choose or to be told.
+      left.push(id)
+    }
+  }
+  return left
+}

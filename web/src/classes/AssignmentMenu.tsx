@@ -1,0 +1,69 @@
+import { ActionIcon, Menu } from '@mantine/core'
+import { IconDots } from '@tabler/icons-react'
+import { useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
+import { client, type Schemas } from '../api/client'
+import { useRemoval } from '../ui/useRemoval'
+import { DueDialog } from './DueDialog'
+import { HandOutDialog } from './HandOutDialog'
+import { canBeTakenBack, ReleaseDialog, useRelease } from './ReleaseDialog'
+
+type Assignment = Schemas['AssignmentSummary']
+
+const at = (id: number) => ({ params: { path: { id } } })
+
+/** What can be done with something that was handed out. */
+export function AssignmentMenu({ assignment }: { assignment: Assignment }) {
+  const { t } = useTranslation()
+  const queries = useQueryClient()
+  const [dialog, setDialog] = useState<'due' | 'again' | 'release'>()
+  const { takeBack } = useRelease()
+  const withdraw = useRemoval<Assignment>({
+    remove: ({ id }) => client.DELETE('/api/assignments/{id}', at(id)),
+    bringBack: ({ id }) => client.POST('/api/assignments/{id}/restoration', at(id)),
+    said: ({ title }) => t('assignment.withdrawn', { title }),
+    onDone: () => void queries.invalidateQueries({ queryKey: ['assignments'] }),
+  })
+  const close = () => setDialog(undefined)
+  return (
+    <>
+      <Menu position="bottom-end" transitionProps={{ duration: 100 }}>
+        <Menu.Target>
+          <ActionIcon
+            variant="subtle"
+            color="gray"
+            size={44}
+            aria-label={t('assignment.menu', { title: assignment.title })}
+          >
+            <IconDots size={18} stroke={1.5} aria-hidden />
+          </ActionIcon>
+        </Menu.Target>
+        <Menu.Dropdown>
+          <Menu.Item component={Link} to={`/classes/${assignment.classroomId}/preview/${assignment.id}`}>
+            {t('assignment.preview')}
+          </Menu.Item>
+          <Menu.Item onClick={() => setDialog('again')}>{t('assignment.toAnother')}</Menu.Item>
+          {!assignment.released && (
+            <>
+              <Menu.Item onClick={() => setDialog('due')}>{t('assignment.changeDue')}</Menu.Item>
+              <Menu.Item onClick={() => setDialog('release')}>{t('assignment.release')}…</Menu.Item>
+            </>
+          )}
+          {canBeTakenBack(assignment) && (
+            <Menu.Item onClick={() => takeBack.mutate(assignment.id)}>{t('assignment.takeBack')}</Menu.Item>
+          )}
+          {!assignment.released && (
+            <Menu.Item disabled={assignment.sent > 0} onClick={() => withdraw.mutate(assignment)}>
+              {t(assignment.sent > 0 ? 'assignment.cannotWithdraw' : 'assignment.withdraw')}
+            </Menu.Item>
+          )}
+        </Menu.Dropdown>
+      </Menu>
+      {dialog === 'due' && <DueDialog assignment={assignment} onClose={close} />}
+      {dialog === 'again' && <HandOutDialog assignment={assignment} onClose={close} />}
+      {dialog === 'release' && <ReleaseDialog assignmentId={assignment.id} onClose={close} />}
+    </>
+  )
+}

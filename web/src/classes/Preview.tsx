@@ -1,0 +1,36 @@
+import { Anchor, Text, Title } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { Link, useParams } from 'react-router'
+import sheetClasses from '../answers/AnswerSheet.module.css'
+import { Boxes } from '../answers/Boxes'
+import { GivenCircuit } from '../answers/GivenCircuit'
+import { useRoom } from '../answers/useRoom'
+import { previewQuery } from '../api/queries'
+import { Failed } from '../ui/Failed'
+import { Loading } from '../ui/Loading'
+import { atMoment } from '../ui/when'
+
+/** A sheet as the learners have it, for the teacher to look at. */
+export default function Preview() {
+  const { t } = useTranslation()
+  const { classId, assignmentId } = useParams()
+  const sheet = useQuery(previewQuery(Number(assignmentId), useRoom()))
+  if (sheet.isError) return <Failed error={sheet.error} onRetry={() => void sheet.refetch()} />
+  if (sheet.isPending) return <Loading />
+  return (
+    <div className={sheetClasses.sheet}>
+      <header className={sheetClasses.head}>
+        <Title order={1}>{sheet.data.title}</Title>
+        <Text c="dimmed">{t('assignment.previewOf', { due: atMoment(sheet.data.dueAt) })}</Text>
+        <Anchor component={Link} to={`/classes/${classId}`}>
+          {sheet.data.classroom}
+        </Anchor>
+      </header>
+      <div className={sheetClasses.columns}>
+        <GivenCircuit sheet={sheet.data} progress={0} />
+        <Boxes boxes={sheet.data.boxes} texts={{}} readings={{}} />
+      </div>
+    </div>
+  )
+}

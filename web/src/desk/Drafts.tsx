@@ -1,0 +1,68 @@
+import { ActionIcon, Anchor, Text, Title } from '@mantine/core'
+import { IconTrash } from '@tabler/icons-react'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
+import { client, type Schemas } from '../api/client'
+import { draftsQuery, removedDraftsQuery } from '../api/queries'
+import { RemovedList } from '../ui/RemovedList'
+import { useRemoval } from '../ui/useRemoval'
+import { atMoment } from '../ui/when'
+import classes from './Desk.module.css'
+
+const at = (id: number) => ({ params: { path: { id } } })
+const restore = (id: number) => client.POST('/api/question-drafts/{id}/restoration', at(id))
+
+/** Questions that were begun on the workbench and not kept under a name yet. */
+export function Drafts() {
+  const { t } = useTranslation()
+  const queries = useQueryClient()
+  const drafts = useQuery(draftsQuery)
+  const removed = useQuery(removedDraftsQuery)
+  const refresh = () => queries.invalidateQueries({ queryKey: ['drafts'] })
+  const remove = useRemoval<Schemas['DraftSummary']>({
+    remove: ({ id }) => client.DELETE('/api/question-drafts/{id}', at(id)),
+    bringBack: ({ id }) => restore(id),
+    said: ({ notation }) => t('question.removed', { title: notation }),
+    onDone: () => void refresh(),
+  })
+  const things = (removed.data ?? []).map(({ id, notation }) => ({ id, name: notation }))
+  if (!drafts.data?.length && things.length === 0) return null
+  return (
+    <>
+      <Title order={2} mt="lg" mb="xs">
+        {t('desk.drafts')}
+      </Title>
+      <ul className={classes.list}>
+        {drafts.data?.map((one) => (
+          <li key={one.id} className={classes.row}>
+            <Anchor component={Link} to={`/workbench?draft=${one.id}`} className={classes.item}>
+              <Text className={classes.notation} truncate>
+                {one.notation || t('desk.emptySheet')}
+              </Text>
+              <Text c="dimmed" fz="xs">
+                {t('workbench.asked', { count: one.asked })} · {atMoment(one.updatedAt)}
+              </Text>
+            </Anchor>
+            <ActionIcon
+              variant="subtle"
+              color="gray"
+              size={44}
+              aria-label={t('question.remove', { title: one.notation })}
+              onClick={() => remove.mutate(one)}
+            >
+              <IconTrash size={18} stroke={1.5} />
+            </ActionIcon>
+          </li>
+        ))}
+      </ul>
+      <RemovedList
+        things={things}
+        onBringBack={async (id) => {
+          await restore(id)
+          await refresh()
+        }}
+      />
+    </>
+  )
+}

@@ -1,0 +1,250 @@
+import { ProblemError } from '../api/client'
+import { deviceCopies } from './deviceCopy'
+
+const TYPING_PAUSE_MS = 350
+const AGAIN_MS = 4_000
+const DEVICE_PAUSE_MS = 100
+
+/** How it stands with the keeping of one thing. */
+export type KeepingState =
+  | { is: 'kept' }
+  | { is: 'keeping' }
+  /** The server cannot be reached or cannot keep it now; it is tried again. */
+  | { is: 'waiting'; reason: string }
+  /** It was changed elsewhere in a way that somebody has to choose from. */
+  | { is: 'conflict' }
+  /** The server says no, in a sentence; the next change is tried again. */
+  | { is: 'refused'; reason: string }
+  /** Nothing more can ever be kept: sent, handed back, withdrawn. */
+  | { is: 'closed'; reason: string }
+
+/** What was kept from elsewhere. */
+export interface Theirs<T> {
+  value: T
+  revision: number
+  keptAt: string
+}
+
+export interface Keeping<T, R> {
+  state: KeepingState
+  value: T
+  /** When the server kept it last. */
+  keptAt: string | null
+  /** What the server said of it last. */
+  said: R | undefined
+  /** What stands at the server instead, while there is a conflict. */
+  theirs: Theirs<T> | undefined
+  /** What the server had before either was changed. */
+  base: T
+  /** Counts the times when changes from elsewhere were taken in. */
+  joined: number
+}
+
+export interface KeptThing<T, R> {
+  /** Whose it is, and what it is called among theirs. */
+  person: string
+  thing: string
+  value: T
+  revision: number
+  keptAt: string | null
+  /** Keeps a value on top of a revision. A page that is left lets the request live on. */
+  send: (
+    value: T,
+    revision: number,
+    leaving: boolean,
+  ) => Promise<{ revision: number; keptAt: string; said: R }>
+  /** What stands at the server, from a refusal that tells it. */
+  theirs: (error: ProblemError) => Theirs<T> | undefined
+  /** Both changes together, where they are not about the same. */
+  join: (base: T, mine: T, theirs: T) => T | undefined
+  /** Whether nothing can be kept any more after this refusal. */
+  closes: (error: ProblemError) => boolean
+  /** As it stands on the device, where that is something else. */
+  pack?: (value: T) => unknown
+  unpack?: (packed: unknown) => T
+}
+
+/** Those that stand on a screen now. */
+const attached = new Set<Keeper<unknown, unknown>>()
+
+/** Keeps what is still to be kept of everything on the screen; done when it was tried. */
+export const keepEverything = () => Promise.all([...attached].map((one) => one.keepNow()))
+
+/**
+ * Keeps one thing on the server while it is changed: soon after each change, again when it failed, at once when the page
+ * is left. Until the server has it, it stands on the device too. Nothing that was changed elsewhere is overwritten.
+ */
+export class Keeper<T, R> {
+  private readonly listeners = new Set<() => void>()
+  private revision: number
+  private timer: ReturnType<typeof setTimeout> | undefined
+  private writing: ReturnType<typeof setTimeout> | undefined
+  private underway: Promise<void> | undefined
+  private now: Keeping<T, R>
+
+  constructor(private readonly kept: KeptThing<T, R>) {
+    const unpack = kept.unpack ?? ((packed: unknown) => packed as T)
+    const copy = deviceCopies.read(kept.person, kept.thing)
+    this.revision = copy?.revision ?? kept.revision
+    this.now = {
+      state: { is: copy ? 'keeping' : 'kept' },
+      value: copy ? unpack(copy.value) : kept.value,
+      keptAt: kept.keptAt,
+      said: undefined,
+      theirs: undefined,
+      base: copy ? unpack(copy.base) : kept.value,
+      joined: 0,
+    }
+  }
+
+  readonly snapshot = () => this.now
+
+  readonly subscribe = (listener: () => void) => {
+    this.listeners.add(listener)
+    return () => this.listeners.delete(listener)
+  }
+
+  /** Begins to listen to the page; the function that is given back lets go and keeps what is left to keep. */
+  readonly attach = () => {
+    const leave = () => {
+      if (this.writing !== undefined) this.writeOnDevice()
+      void this.keepNow(true)
+    }
+    const hide = () => document.visibilityState === 'hidden' && leave()
+    const again = () => this.now.state.is === 'waiting' && void this.keepNow()
+    window.addEventListener('pagehide', leave)
+    document.addEventListener('visibilitychange', hide)
+    window.addEventListener('online', again)
+    attached.add(this as Keeper<unknown, unknown>)
+    if (this.now.state.is === 'keeping') void this.keepNow()
+    return () => {
+      window.removeEventListener('pagehide', leave)
+      document.removeEventListener('visibilitychange', hide)
+      window.removeEventListener('online', again)
+      attached.delete(this as Keeper<unknown, unknown>)
+      leave()
+    }
+  }
+
+  /** Takes a change in. */
+  readonly change = (value: T) => {
+    const { is } = this.now.state
+    if (is === 'closed') return
+    const stays = is === 'conflict' || is === 'waiting'
+    this.set({ value, ...(!stays && { state: { is: 'keeping' as const } }) })
+    this.onDevice()
+    if (!stays) this.soon(TYPING_PAUSE_MS)
+  }
+
+  /** Goes on with what was chosen where both had been changed. */
+  readonly resolve = (value: T) => {
+    const { theirs } = this.now
+    if (!theirs) return
+    this.goOnFrom(theirs, value)
+    void this.keepNow()
+  }
+
+  /** Nothing more is to be kept: what stands at the server is final. */
+  readonly close = (reason: string) => {
+    clearTimeout(this.timer)
+    this.set({ state: { is: 'closed', reason } })
+  }
+
+  /** Keeps it at once, unless there is nothing to keep or it cannot be kept. */
+  readonly keepNow = async (leaving = false): Promise<void> => {
+    clearTimeout(this.timer)
+    if (this.underway) await this.underway
+    const open = ['keeping', 'waiting', 'refused'].includes(this.now.state.is)
+    if (!open) return
+    this.underway = this.send(leaving).finally(() => (this.underway = undefined))
+    await this.underway
+  }
+
+  private async send(leaving: boolean) {
+    const value = this.now.value
+    try {
+      const kept = await this.kept.send(value, this.revision, leaving)
+      this.revision = kept.revision
+      const whole = this.now.value === value
+      this.set({ base: value, keptAt: kept.keptAt, said: kept.said, ...(whole && { state: { is: 'kept' } }) })
+      if (whole) this.offDevice(value)
+      else {
+        this.onDevice()
+        this.soon(TYPING_PAUSE_MS)
+      }
+    } catch (error) {
+      this.failed(error)
+    }
+  }
+
+  private failed(error: unknown) {
+    if (!(error instanceof ProblemError))
+      return this.waits(error instanceof Error ? error.message : String(error))
+    const theirs = this.kept.theirs(error)
+    if (theirs) return this.meets(theirs)
+    const reason = error.message
+    if (this.kept.closes(error)) this.close(reason)
+    else if (error.problem.status >= 500 || error.problem.status === 429) this.waits(reason)
+    else this.set({ state: { is: 'refused', reason } })
+  }
+
+  private waits(reason: string) {
+    this.set({ state: { is: 'waiting', reason } })
+    if (attached.has(this as Keeper<unknown, unknown>)) this.soon(AGAIN_MS)
+  }
+
+  private meets(theirs: Theirs<T>) {
+    const both = this.kept.join(this.now.base, this.now.value, theirs.value)
+    if (both === undefined) return this.set({ theirs, state: { is: 'conflict' } })
+    this.goOnFrom(theirs, both)
+    this.set({ joined: this.now.joined + 1 })
+    this.soon(0)
+  }
+
+  private goOnFrom(theirs: Theirs<T>, value: T) {
+    this.revision = theirs.revision
+    this.set({
+      value,
+      base: theirs.value,
+      keptAt: theirs.keptAt,
+      theirs: undefined,
+      state: { is: 'keeping' },
+    })
+    this.onDevice()
+  }
+
+  private soon(ms: number) {
+    clearTimeout(this.timer)
+    this.timer = setTimeout(() => void this.keepNow(), ms)
+  }
+
+  /** A moment later: what is typed fast is written together. */
+  private onDevice() {
+    this.writing ??= setTimeout(this.writeOnDevice, DEVICE_PAUSE_MS)
+  }
+
+  private readonly writeOnDevice = () => {
+    clearTimeout(this.writing)
+    this.writing = undefined
+    if (this.now.state.is === 'kept') return
+    const { value, base } = this.now
+    const copy = { value: this.pack(value), base: this.pack(base), revision: this.revision }
+    deviceCopies.write(this.kept.person, this.kept.thing, copy)
+  }
+
+  private pack(value: T): unknown {
+    return this.kept.pack ? this.kept.pack(value) : value
+  }
+
+  /** Only what the server has goes: another tab may have written more meanwhile. */
+  private offDevice(value: T) {
+    const copy = deviceCopies.read(this.kept.person, this.kept.thing)
+    if (copy && JSON.stringify(copy.value) === JSON.stringify(this.pack(value)))
+      deviceCopies.remove(this.kept.person, this.kept.thing)
+  }
+
+  private set(changes: Partial<Keeping<T, R>>) {
+    this.now = { ...this.now, ...changes }
+    this.listeners.forEach((listener) => listener())
+  }
+}

@@ -1,0 +1,139 @@
+import { body, client, type Schemas } from '../api/client'
+import type { KeptThing } from '../keeping/keeper'
+import { cellOf, keyOf, type Uses } from './cells'
+import type { History } from './history'
+
+/** A question at one moment of its making. */
+export interface Making {
+  notation: string
+  /** What cells are to the learner, and of which subjects that was decided; missing until something was. */
+  uses?: { uses: Uses; known: readonly string[] }
+}
+
+type Body = Schemas['Body']
+type Moment = Schemas['Making']
+
+/** So much of a history is kept on the server: the newest of it. */
+const MOST_MOMENTS = 200
+const MOST_LETTERS = 90_000
+
+const momentOf = ({ notation, uses }: Making): Moment => ({
+  notation,
+  uses: uses && {
+    given: [...uses.uses.given].map(cellOf),
+    asked: [...uses.uses.asked].map(([key, marks]) => ({ cell: cellOf(key), marks })),
+    known: [...uses.known],
+  },
+})
+
+const makingOf = ({ notation, uses }: Moment): Making => ({
+  notation,
+  uses: uses
+    ? {
+        uses: {
+          given: new Set(uses.given.map(keyOf)),
+          asked: new Map(uses.asked.map((one) => [keyOf(one.cell), one.marks])),
+        },
+        known: uses.known,
+      }
+    : undefined,
+})
+
+/** A history as the server keeps it; of a very long one the oldest moments go first, then those taken back last. */
+export function bodyOf(history: History<Making>): Body {
+  const now = momentOf(history.now)
+  let left = MOST_LETTERS - JSON.stringify(now).length
+  let places = MOST_MOMENTS
+  const near = (moments: readonly Making[]) => {
+    const taken: Moment[] = []
+    for (const one of moments) {
+      const moment = momentOf(one)
+      left -= JSON.stringify(moment).length
+      places -= 1
+      if (left < 0 || places < 0) break
+      taken.push(moment)
+    }
+    return taken
+  }
+  const past = near([...history.past].reverse()).reverse()
+  return { now, past, future: near(history.future) }
+}
+
+export const historyFrom = (body: Body): History<Making> => ({
+  past: body.past.map(makingOf),
+  now: makingOf(body.now),
+  future: body.future.map(makingOf),
+  typedAt: 0,
+})
+
+/** A kept question as it stands before anything of it is changed. */
+export const makingOfQuestion = (question: Schemas['QuestionView']): Making => ({
+  notation: question.notation,
+  uses: {
+    uses: {
+      given: new Set(question.given.map(keyOf)),
+      asked: new Map(question.asked.map((one) => [keyOf(one.cell), one.marks])),
+    },
+    known: [],
+  },
+})
+
+/** What both were: one of them now, the other taken back to by undoing. */
+export const onTopOf = (under: History<Making>, now: Making, before: Making): History<Making> => ({
+  past: [...under.past, before],
+  now,
+  future: [],
+  typedAt: 0,
+})
+
+const same = (one: Making, other: Making) => JSON.stringify(momentOf(one)) === JSON.stringify(momentOf(other))
+
+/**
+ * A question in the making as a thing to keep. It becomes a draft on the server with the first change; until then it is
+ * told by the question it changes, or by the circuit it begins with.
+ */
+export function keptMaking(
+  person: string,
+  history: History<Making>,
+  draft: Schemas['DraftView'] | undefined,
+  questionId: number | undefined,
+  onBegun: (id: number) => void,
+): KeptThing<History<Making>, number> {
+  let id = draft?.id
+  const begin = async (value: Body) => {
+    const begun = await body(client.POST('/api/question-drafts', { body: { questionId, body: value } }))
+    id = begun.id
+    onBegun(begun.id)
+    return begun
+  }
+  return {
+    person,
+    thing: `making ${id ?? (questionId === undefined ? `new ${history.now.notation}` : `question ${questionId}`)}`,
+    value: history,
+    revision: draft?.revision ?? 0,
+    keptAt: draft?.keptAt ?? null,
+    send: async (value, revision) => {
+      const packed = bodyOf(value)
+      const kept =
+        id === undefined
+          ? await begin(packed)
+          : await body(
+              client.PUT('/api/question-drafts/{id}', {
+                params: { path: { id } },
+                body: { revision, body: packed },
+              }),
+            )
+      return { revision: kept.revision, keptAt: kept.keptAt, said: kept.id }
+    },
+    theirs: (error) => {
+      if (error.problem.reason !== 'changed-elsewhere') return undefined
+      const there = error.problem.draft as Schemas['DraftView']
+      id = there.id
+      return { value: historyFrom(there.body), revision: there.revision, keptAt: there.keptAt }
+    },
+    join: (_, mine, other) => (same(mine.now, other.now) ? other : undefined),
+    closes: (error) => error.problem.status === 404,
+    pack: bodyOf,
+    unpack: (packed) => historyFrom(packed as Body),
+  }
+}
