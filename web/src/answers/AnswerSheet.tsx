@@ -20,7 +20,7 @@ export default function AnswerSheet() {
   useSheetNews(id)
   const [opened, setOpened] = useState<Schemas['SheetView']>()
   if (!sheet.data) {
-    if (sheet.isError) return <Failed error={sheet.error} onRetry={() => void sheet.refetch()} />
+    if (sheet.isLoadingError) return <Failed error={sheet.error} onRetry={() => void sheet.refetch()} />
     return <Loading />
   }
   if (!person) return <Loading />

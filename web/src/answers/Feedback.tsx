@@ -18,7 +18,8 @@ export default function Feedback() {
   const { t } = useTranslation()
   const feedback = useQuery(feedbackQuery(Number(useParams().workId), useRoom()))
   const person = useQuery(sessionQuery).data?.username ?? ''
-  if (feedback.isError) return <Failed error={feedback.error} onRetry={() => void feedback.refetch()} />
+  if (feedback.isLoadingError)
+    return <Failed error={feedback.error} onRetry={() => void feedback.refetch()} />
   if (feedback.isPending) return <Loading />
   const { sheet, marks, findings } = feedback.data
   const texts = new Map(sheet.boxes.map((box) => [`${box.cell.subject} ${box.cell.quantity}`, box.text]))

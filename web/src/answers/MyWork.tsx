@@ -21,8 +21,10 @@ export default function MyWork() {
     queryKey: ['on-device', person],
     queryFn: () => sendFromDevice(person),
     enabled: person !== '',
+    // What lies on the device is looked at each time.
+    staleTime: 0,
   })
-  if (work.isError) return <Failed error={work.error} onRetry={() => void work.refetch()} />
+  if (work.isLoadingError) return <Failed error={work.error} onRetry={() => void work.refetch()} />
   if (work.isPending) return <Loading />
   return (
     <Screen title={t('work.title')}>

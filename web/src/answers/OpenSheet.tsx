@@ -63,6 +63,7 @@ export function OpenSheet({ sheet, now, error, person }: OpenSheetProps) {
   }
   return (
     <div className={classes.sheet}>
+      <title>{`${sheet.title} · Didaxis`}</title>
       <header className={classes.head}>
         <Title order={1} tabIndex={-1}>
           {sheet.title}

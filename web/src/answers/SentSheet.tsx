@@ -14,6 +14,7 @@ export function SentSheet({ sheet, person }: { sheet: Schemas['SheetView']; pers
   const { t } = useTranslation()
   return (
     <div className={classes.sheet}>
+      <title>{`${sheet.title} · Didaxis`}</title>
       <header className={classes.head}>
         <Title order={1} tabIndex={-1}>
           {sheet.title}

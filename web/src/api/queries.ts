@@ -138,6 +138,23 @@ export const classQuery = (id: number) =>
     queryFn: () => body(client.GET('/api/classes/{id}', { params: { path: { id } } })),
   })
 
+export const knownLearnersQuery = (classId: number) =>
+  queryOptions({
+    queryKey: ['classes', classId, 'known'],
+    queryFn: () =>
+      body(client.GET('/api/classes/{id}/learners/known', { params: { path: { id: classId } } })),
+  })
+
+export const teachersQuery = queryOptions({
+  queryKey: ['teachers'],
+  queryFn: () => body(client.GET('/api/teachers')),
+})
+
+export const invitationsQuery = queryOptions({
+  queryKey: ['invitations'],
+  queryFn: () => body(client.GET('/api/invitations')),
+})
+
 export const assignmentsQuery = queryOptions({
   queryKey: ['assignments'],
   queryFn: () => body(client.GET('/api/assignments')),

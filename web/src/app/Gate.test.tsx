@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react'
+import { screen, within } from '@testing-library/react'
 import { useLocation } from 'react-router'
 import { expect, test } from 'vitest'
 import { answer, shown } from '../test/shown'
@@ -27,18 +27,21 @@ const open = (said: object, at: string) =>
 test('a teacher comes to the desk, and not to learners’ own screens', async () => {
   open(session('teacher'), '/work')
   expect(await screen.findByText('at /desk')).toBeTruthy()
-  expect(screen.getAllByRole('link').map((link) => link.textContent)).toEqual([
-    'Desk',
-    'Workbench',
-    'Classes',
-    'Results',
-  ])
+  expect(
+    within(screen.getByRole('navigation'))
+      .getAllByRole('link')
+      .map((link) => link.textContent),
+  ).toEqual(['Desk', 'Workbench', 'Classes', 'Results'])
 })
 
 test('a learner comes to their work, and not to a teacher’s screens', async () => {
   open(session('learner'), '/results/1')
   expect(await screen.findByText('at /work')).toBeTruthy()
-  expect(screen.getAllByRole('link').map((link) => link.textContent)).toEqual(['My work'])
+  expect(
+    within(screen.getByRole('navigation'))
+      .getAllByRole('link')
+      .map((link) => link.textContent),
+  ).toEqual(['My work'])
 })
 
 test('an address of one’s own stays as it was typed', async () => {

@@ -14,7 +14,7 @@ export function Gate() {
   const session = useQuery(sessionQuery)
   const { pathname } = useLocation()
   if (session.isPending) return <Loading />
-  if (session.isError) return <Failed error={session.error} onRetry={() => void session.refetch()} />
+  if (session.isLoadingError) return <Failed error={session.error} onRetry={() => void session.refetch()} />
   const { role, username, displayName, empty } = session.data
   if (!role) return <SignIn empty={empty} />
   const home = role === 'teacher' ? '/desk' : '/work'

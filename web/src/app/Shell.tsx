@@ -1,7 +1,7 @@
 import { ActionIcon, Avatar, Group } from '@mantine/core'
-import { lazy, Suspense, useState, type ReactNode } from 'react'
+import { lazy, Suspense, useEffect, useRef, useState, type ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
-import { NavLink } from 'react-router'
+import { NavLink, useLocation } from 'react-router'
 import classes from './Shell.module.css'
 
 const PersonMenu = lazy(() => import('./PersonMenu'))
@@ -19,8 +19,26 @@ export function Shell({
   children: ReactNode
 }) {
   const { t } = useTranslation()
+  const main = useRef<HTMLElement>(null)
+  const { pathname } = useLocation()
+  const last = useRef('')
+  // Whoever goes to another screen, or has just signed in, is at its beginning, by keyboard and by ear too.
+  useEffect(() => {
+    if (last.current !== pathname) main.current?.focus({ preventScroll: true })
+    last.current = pathname
+  }, [pathname])
   return (
     <div className={classes.shell}>
+      <a
+        href="#screen"
+        className={classes.skip}
+        onClick={(event) => {
+          event.preventDefault()
+          main.current?.focus()
+        }}
+      >
+        {t('shell.skip')}
+      </a>
       <header className={classes.bar}>
         <span className={classes.name}>Didaxis</span>
         <nav aria-label={t('shell.places')}>
@@ -34,15 +52,17 @@ export function Shell({
             ))}
           </Group>
         </nav>
-        <Person displayName={displayName} />
+        <Person role={role} displayName={displayName} />
       </header>
-      <main className={classes.screen}>{children}</main>
+      <main className={classes.screen} id="screen" ref={main} tabIndex={-1}>
+        {children}
+      </main>
     </div>
   )
 }
 
 /** A person's initials; their menu is fetched when they are first pressed. */
-function Person({ displayName }: { displayName: string }) {
+function Person({ role, displayName }: { role: 'teacher' | 'learner'; displayName: string }) {
   const { t } = useTranslation()
   const [asked, ask] = useState(false)
   const initials = displayName
@@ -55,7 +75,7 @@ function Person({ displayName }: { displayName: string }) {
       variant="transparent"
       size={44}
       ml="auto"
-      aria-label={t('shell.person', { name: displayName })}
+      aria-label={t('shell.person', { name: displayName, initials })}
       aria-haspopup="menu"
       autoFocus={asked}
       onClick={() => ask(true)}
@@ -67,7 +87,7 @@ function Person({ displayName }: { displayName: string }) {
   )
   return asked ? (
     <Suspense fallback={face}>
-      <PersonMenu displayName={displayName} face={face} />
+      <PersonMenu role={role} displayName={displayName} face={face} />
     </Suspense>
   ) : (
     face

@@ -38,3 +38,21 @@ test('in an empty school the first visitor makes the first teacher and is in', a
     },
   ])
 })
+
+test('who was invited makes an account by the code and is in', async () => {
+  const rowan = { username: 'rowan', displayName: 'R. Rowan', role: 'teacher', empty: false }
+  const { sent, queries } = open(false, 200, rowan)
+  fireEvent.click(screen.getByRole('button', { name: 'I was invited by a colleague' }))
+  fill('Code of the invitation', 'kf7m-wx2p-abcd')
+  fill('Sign-in name', 'rowan')
+  fill('Name to show', 'R. Rowan')
+  fill('Password', 'long enough')
+  fireEvent.click(screen.getByRole('button', { name: 'Begin' }))
+  await vi.waitFor(() => expect(queries.getQueryData(sessionQuery.queryKey)).toEqual(rowan), {
+    timeout: 15_000,
+  })
+  expect(sent().map((one) => one.split(' ').slice(0, 2).join(' '))).toEqual([
+    'POST /api/colleague',
+    'POST /api/session',
+  ])
+})

@@ -1,4 +1,4 @@
-import { Alert, Button, PasswordInput, Stack, Text, TextInput, Title } from '@mantine/core'
+import { Alert, Anchor, Button, PasswordInput, Stack, Text, TextInput, Title } from '@mantine/core'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -6,19 +6,23 @@ import { body, client, speakFor } from '../api/client'
 import { sessionQuery } from '../api/queries'
 import classes from './SignIn.module.css'
 
-/** Sign-in; in an empty school, the making of its first teacher. */
+/** Sign-in; in an empty school the making of its first teacher, and for who was invited the making of their account. */
 export function SignIn({ empty }: { empty: boolean }) {
   const { t } = useTranslation()
   const queries = useQueryClient()
+  const [invited, setInvited] = useState(false)
   const [username, setUsername] = useState('')
   const [code, setCode] = useState('')
   const [displayName, setDisplayName] = useState('')
   const [password, setPassword] = useState('')
-  const signIn = useMutation({
-    mutationFn: () =>
-      empty
-        ? body(client.POST('/api/first-teacher', { body: { code, username, displayName, password } }))
-        : body(client.POST('/api/session', { body: { username, password } })),
+  const makes = empty || invited
+  const enter = useMutation({
+    mutationFn: async () => {
+      const account = { code, username, displayName, password }
+      if (empty) return body(client.POST('/api/first-teacher', { body: account }))
+      if (invited) await client.POST('/api/colleague', { body: account })
+      return body(client.POST('/api/session', { body: { username, password } }))
+    },
     onSuccess: (session) => {
       speakFor(session.username ?? null)
       queries.setQueryData(sessionQuery.queryKey, session)
@@ -26,20 +30,24 @@ export function SignIn({ empty }: { empty: boolean }) {
   })
   const submit = (event: FormEvent) => {
     event.preventDefault()
-    signIn.mutate()
+    enter.mutate()
   }
   return (
     <main className={classes.page}>
+      <title>{`${t('signIn.title')} · Didaxis`}</title>
       <form onSubmit={submit} className={classes.card} aria-label={t('signIn.title')}>
         <Stack gap="md">
           <Title order={1} fz={26}>
             Didaxis
           </Title>
-          <Text c="dimmed">{t(empty ? 'signIn.first' : 'signIn.welcome')}</Text>
-          {empty && (
+          <Text c="dimmed">
+            {t(empty ? 'signIn.first' : invited ? 'signIn.invitedTitle' : 'signIn.welcome')}
+          </Text>
+          {makes && (
             <TextInput
-              label={t('signIn.code')}
-              description={t('signIn.codeFrom')}
+              key={invited ? 'invitation' : 'set-up'}
+              label={t(invited ? 'signIn.invitation' : 'signIn.code')}
+              description={invited ? undefined : t('signIn.codeFrom')}
               value={code}
               onChange={(event) => setCode(event.currentTarget.value)}
               autoComplete="one-time-code"
@@ -51,15 +59,16 @@ export function SignIn({ empty }: { empty: boolean }) {
           )}
           <TextInput
             label={t('signIn.username')}
+            description={makes ? t('signIn.usernameRule') : undefined}
             value={username}
             onChange={(event) => setUsername(event.currentTarget.value)}
             autoComplete="username"
             autoCapitalize="none"
-            autoFocus={!empty}
+            autoFocus={!makes}
             required
             withAsterisk={false}
           />
-          {empty && (
+          {makes && (
             <TextInput
               label={t('signIn.displayName')}
               value={displayName}
@@ -71,20 +80,34 @@ export function SignIn({ empty }: { empty: boolean }) {
           )}
           <PasswordInput
             label={t('signIn.password')}
+            description={makes ? t('signIn.passwordRule') : undefined}
             value={password}
             onChange={(event) => setPassword(event.currentTarget.value)}
-            autoComplete={empty ? 'new-password' : 'current-password'}
+            autoComplete={makes ? 'new-password' : 'current-password'}
             required
             withAsterisk={false}
           />
-          {signIn.isError && (
+          {enter.isError && (
             <Alert color="red" variant="outline" role="alert">
-              {signIn.error.message}
+              {enter.error.message}
             </Alert>
           )}
-          <Button type="submit" loading={signIn.isPending} fullWidth mih={44}>
-            {t(empty ? 'signIn.begin' : 'signIn.title')}
+          <Button type="submit" loading={enter.isPending} fullWidth mih={44}>
+            {t(makes ? 'signIn.begin' : 'signIn.title')}
           </Button>
+          {!empty && (
+            <Anchor
+              component="button"
+              type="button"
+              fz="sm"
+              onClick={() => {
+                setInvited(!invited)
+                enter.reset()
+              }}
+            >
+              {t(invited ? 'signIn.back' : 'signIn.invited')}
+            </Anchor>
+          )}
         </Stack>
       </form>
     </main>

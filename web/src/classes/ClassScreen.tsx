@@ -9,6 +9,7 @@ import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
 import { Screen } from '../ui/Screen'
 import { AssignmentList } from './AssignmentList'
+import { ClassMenu } from './ClassMenu'
 import { HandOutDialog } from './HandOutDialog'
 import { LearnerList } from './LearnerList'
 
@@ -19,18 +20,23 @@ export default function ClassScreen() {
   const classroom = useQuery(classQuery(id))
   const assignments = useQuery(assignmentsQuery)
   const [opened, dialog] = useDisclosure(false)
-  if (classroom.isError) return <Failed error={classroom.error} onRetry={() => void classroom.refetch()} />
+  if (classroom.isLoadingError)
+    return <Failed error={classroom.error} onRetry={() => void classroom.refetch()} />
   if (classroom.isPending) return <Loading />
   return (
     <Screen
       title={classroom.data.name}
-      aside={t('classes.learners', { count: classroom.data.learners.length })}
+      aside={[
+        t('classes.learners', { count: classroom.data.learners.length }),
+        ...(classroom.data.archived ? [t('class.isArchived')] : []),
+      ].join(' · ')}
       actions={
         <>
           <Button variant="default" component={Link} to={`/results/${id}`}>
             {t('classes.results')}
           </Button>
           <Button onClick={dialog.open}>{t('handOut.title')}</Button>
+          <ClassMenu classroom={classroom.data} />
         </>
       }
     >
@@ -51,7 +57,7 @@ export default function ClassScreen() {
           <Title order={2} mb="xs">
             {t('classes.learnersTitle')}
           </Title>
-          <LearnerList classId={id} learners={classroom.data.learners} />
+          <LearnerList classroom={classroom.data} />
         </section>
       </div>
       {opened && <HandOutDialog classId={id} onClose={dialog.close} />}

@@ -6,9 +6,10 @@ import { AssignmentList } from './AssignmentList'
 import type { Schemas } from '../api/client'
 
 test('a class is made, listed with its learners, and leads to its screen', async () => {
-  const classes = [{ id: 1, name: 'Hut class', learners: 1 }]
+  const classes = [{ id: 1, name: 'Hut class', learners: 1, own: true, archived: false }]
   const { sent } = shown(<Classes />, ({ method, body }) => {
-    if (method === 'POST') classes.push({ id: 2, name: (body as { name: string }).name, learners: 8 })
+    if (method === 'POST')
+      classes.push({ id: 2, name: (body as { name: string }).name, learners: 8, own: true, archived: false })
     return method === 'POST' ? { id: 2 } : classes
   })
   expect((await screen.findByRole('link', { name: /Hut class 1 learner$/ })).getAttribute('href')).toBe(

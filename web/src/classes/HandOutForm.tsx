@@ -59,7 +59,7 @@ export function HandOutForm({ questionId, assignment, classId, onDone }: HandOut
       onDone()
     },
   })
-  if (known.isError) return <Failed error={known.error} onRetry={() => void known.refetch()} />
+  if (known.isLoadingError) return <Failed error={known.error} onRetry={() => void known.refetch()} />
   if (known.isPending || questions.isPending) return <Loading />
   if (known.data.length === 0) return <Alert variant="outline">{t('handOut.noClass')}</Alert>
   if (!assignment && questionId === undefined && questions.data?.length === 0)

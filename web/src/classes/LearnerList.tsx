@@ -1,145 +1,101 @@
-import { ActionIcon, Alert, Button, Code, Group, Modal, Stack, Text, TextInput } from '@mantine/core'
-import { IconKey, IconX } from '@tabler/icons-react'
-import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useState, type FormEvent } from 'react'
+import { Code, Group, Stack, Text, TextInput } from '@mantine/core'
+import { useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { body, client, type Schemas } from '../api/client'
+import { client, type Schemas } from '../api/client'
 import list from '../desk/Desk.module.css'
 import { Empty } from '../ui/Empty'
-import { notifyFailure } from '../ui/notify'
+import { NameInPlace } from '../ui/NameInPlace'
+import { RemovedList } from '../ui/RemovedList'
+import { AddLearners } from './AddLearners'
+import { LearnerMenu } from './LearnerMenu'
+import { Slips } from './Slips'
 
-type Learner = Schemas['Learner']
+type WithPassword = Schemas['LearnerWithPassword']
 
-/** The learners of a class: added, given a new password, taken out. */
-export function LearnerList({ classId, learners }: { classId: number; learners: Learner[] }) {
+/** So many are found by looking. */
+const FEW = 12
+
+/** The learners of a class: added, found, given new passwords, renamed, taken out and put back. */
+export function LearnerList({ classroom }: { classroom: Schemas['ClassroomView'] }) {
   const { t } = useTranslation()
   const queries = useQueryClient()
-  const [displayName, setDisplayName] = useState('')
-  const [username, setUsername] = useState('')
-  const [leaving, setLeaving] = useState<Learner>()
-  const refresh = () => void queries.invalidateQueries({ queryKey: ['classes'] })
-  const add = useMutation({
-    mutationFn: () =>
-      body(
-        client.POST('/api/classes/{id}/learners', {
-          params: { path: { id: classId } },
-          body: { displayName, username },
-        }),
-      ),
-    onSuccess: () => {
-      setDisplayName('')
-      setUsername('')
-      renew.reset()
-      refresh()
-    },
-  })
-  const renew = useMutation({
-    mutationFn: (learnerId: number) =>
-      body(
-        client.POST('/api/classes/{id}/learners/{learnerId}/password', {
-          params: { path: { id: classId, learnerId } },
-        }),
-      ),
-    onSuccess: () => add.reset(),
-    onError: notifyFailure,
-  })
-  const remove = useMutation({
-    mutationFn: (learnerId: number) =>
-      client.DELETE('/api/classes/{id}/learners/{learnerId}', {
-        params: { path: { id: classId, learnerId } },
-      }),
-    onSuccess: () => {
-      setLeaving(undefined)
-      refresh()
-    },
-    onError: notifyFailure,
-  })
-  const told = add.data ?? renew.data
-  const submit = (event: FormEvent) => {
-    event.preventDefault()
-    add.mutate()
+  const [find, setFind] = useState('')
+  // Passwords are told once: they stand here until the screen is left.
+  const [told, setTold] = useState<WithPassword[]>([])
+  const tell = (some: WithPassword[]) =>
+    setTold((before) => [
+      ...before.filter((one) => !some.some((other) => other.learner.id === one.learner.id)),
+      ...some,
+    ])
+  const refresh = () => queries.invalidateQueries({ queryKey: ['classes'] })
+  const { id, learners, former } = classroom
+  const wanted = find.trim().toLowerCase()
+  const found = learners.filter((one) =>
+    [one.displayName, one.username].some((text) => text.toLowerCase().includes(wanted)),
+  )
+  const putBack = async (learnerId: number) => {
+    await client.PUT('/api/classes/{id}/learners/{learnerId}', { params: { path: { id, learnerId } } })
+    await refresh()
+  }
+  const rename = async (learnerId: number, displayName: string) => {
+    await client.PUT('/api/classes/{id}/learners/{learnerId}/name', {
+      params: { path: { id, learnerId } },
+      body: { displayName },
+    })
+    await refresh()
   }
   return (
     <Stack>
-      {learners.length === 0 && <Empty text={t('classes.noLearners')} />}
-      <ul className={list.list}>
-        {learners.map((one) => (
-          <li key={one.id} className={list.row}>
-            <Text flex={1} pl={8} py={10}>
-              {one.displayName}{' '}
-              <Text span c="dimmed" fz="xs">
-                {one.username}
-              </Text>
-            </Text>
-            <ActionIcon
-              variant="subtle"
-              color="gray"
-              size={44}
-              aria-label={t('classes.renew', { name: one.displayName })}
-              onClick={() => renew.mutate(one.id)}
-            >
-              <IconKey size={18} stroke={1.5} />
-            </ActionIcon>
-            <ActionIcon
-              variant="subtle"
-              color="gray"
-              size={44}
-              aria-label={t('classes.remove', { name: one.displayName })}
-              onClick={() => setLeaving(one)}
-            >
-              <IconX size={18} stroke={1.5} />
-            </ActionIcon>
-          </li>
-        ))}
-      </ul>
-      {told && (
-        <Alert color="copper" variant="outline">
-          {t('classes.password', { name: told.learner.displayName, username: told.learner.username })}{' '}
-          <Code fz="md">{told.password}</Code>
-        </Alert>
-      )}
-      <form onSubmit={submit} aria-label={t('classes.addLearner')}>
-        <Group align="flex-start">
-          <TextInput
-            label={t('classes.learnerName')}
-            value={displayName}
-            onChange={(event) => setDisplayName(event.currentTarget.value)}
-            flex={1}
-          />
-          <TextInput
-            label={t('classes.username')}
-            value={username}
-            onChange={(event) => setUsername(event.currentTarget.value)}
-            flex={1}
-          />
-          <Button type="submit" variant="default" loading={add.isPending} mt={26} mih={44}>
-            {t('classes.add')}
-          </Button>
+      <AddLearners classId={id} onAdded={tell} />
+      {told.length > 0 && (
+        <Group gap="sm">
+          <Text fz="sm">{t('classes.toldOnce', { count: told.length })}</Text>
+          {told.length > 1 && <Slips learners={told} label={t('slip.printAll', { count: told.length })} />}
         </Group>
-        {add.isError && (
-          <Text c="var(--mantine-color-error)" fz="xs" mt={4} role="alert">
-            {add.error.message}
-          </Text>
-        )}
-      </form>
-      <Modal
-        opened={leaving !== undefined}
-        onClose={() => setLeaving(undefined)}
-        title={t('classes.remove', { name: leaving?.displayName })}
-        closeButtonProps={{ 'aria-label': t('ui.close') }}
-      >
-        <Stack>
-          <Text>{t('classes.removeAsk', { name: leaving?.displayName })}</Text>
-          <Group justify="flex-end">
-            <Button variant="default" onClick={() => setLeaving(undefined)}>
-              {t('ui.cancel')}
-            </Button>
-            <Button loading={remove.isPending} onClick={() => leaving && remove.mutate(leaving.id)}>
-              {t('classes.removeYes')}
-            </Button>
-          </Group>
-        </Stack>
-      </Modal>
+      )}
+      {learners.length > FEW && (
+        <TextInput
+          label={t('classes.find')}
+          value={find}
+          onChange={(event) => setFind(event.currentTarget.value)}
+        />
+      )}
+      {learners.length === 0 && <Empty text={t('classes.noLearners')} />}
+      {learners.length > 0 && found.length === 0 && (
+        <Text c="dimmed">{t('classes.noneFound', { find })}</Text>
+      )}
+      <ul className={list.list}>
+        {found.map((one) => {
+          const withPassword = told.find(({ learner }) => learner.id === one.id)
+          return (
+            <li key={one.id} className={list.row}>
+              <NameInPlace name={one.displayName} maxLength={80} onRename={(name) => rename(one.id, name)}>
+                <Text flex={1} pl={8} py={10}>
+                  {one.displayName}{' '}
+                  <Text span c="dimmed" fz="xs">
+                    {one.username}
+                  </Text>
+                </Text>
+                {withPassword && (
+                  <Group gap={6} wrap="nowrap">
+                    <Code fz="sm" aria-label={t('classes.password', { password: withPassword.password })}>
+                      {withPassword.password}
+                    </Code>
+                    <Slips learners={[withPassword]} label={t('slip.print')} />
+                  </Group>
+                )}
+              </NameInPlace>
+              <LearnerMenu classId={id} learner={one} onPassword={(made) => tell([made])} />
+            </li>
+          )
+        })}
+      </ul>
+      <RemovedList
+        title={t('classes.former', { count: former.length })}
+        things={former.map((one) => ({ id: one.id, name: one.displayName }))}
+        onBringBack={putBack}
+      />
     </Stack>
   )
 }

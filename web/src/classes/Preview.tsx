@@ -16,10 +16,11 @@ export default function Preview() {
   const { t } = useTranslation()
   const { classId, assignmentId } = useParams()
   const sheet = useQuery(previewQuery(Number(assignmentId), useRoom()))
-  if (sheet.isError) return <Failed error={sheet.error} onRetry={() => void sheet.refetch()} />
+  if (sheet.isLoadingError) return <Failed error={sheet.error} onRetry={() => void sheet.refetch()} />
   if (sheet.isPending) return <Loading />
   return (
     <div className={sheetClasses.sheet}>
+      <title>{`${sheet.data.title} · Didaxis`}</title>
       <header className={sheetClasses.head}>
         <Title order={1}>{sheet.data.title}</Title>
         <Text c="dimmed">{t('assignment.previewOf', { due: atMoment(sheet.data.dueAt) })}</Text>

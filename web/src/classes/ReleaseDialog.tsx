@@ -27,7 +27,7 @@ export function ReleaseDialog({ assignmentId, onClose }: ReleaseDialogProps) {
       title={t('assignment.release')}
       closeButtonProps={{ 'aria-label': t('ui.close') }}
     >
-      {view.isError && <Failed error={view.error} onRetry={() => void view.refetch()} />}
+      {view.isLoadingError && <Failed error={view.error} onRetry={() => void view.refetch()} />}
       {view.isPending && <Loading />}
       {view.data && (
         <Stack>

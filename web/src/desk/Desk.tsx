@@ -48,7 +48,7 @@ export default function Desk() {
 function Waiting() {
   const { t } = useTranslation()
   const assignments = useQuery(assignmentsQuery)
-  if (assignments.isError)
+  if (assignments.isLoadingError)
     return <Failed error={assignments.error} onRetry={() => void assignments.refetch()} />
   if (assignments.isPending) return <Loading />
   const waiting = assignments.data.filter((one) => !one.released)

@@ -29,7 +29,8 @@ export function Questions() {
     said: ({ title }) => t('question.removed', { title }),
     onDone: () => void refresh(),
   })
-  if (questions.isError) return <Failed error={questions.error} onRetry={() => void questions.refetch()} />
+  if (questions.isLoadingError)
+    return <Failed error={questions.error} onRetry={() => void questions.refetch()} />
   if (questions.isPending) return <Loading />
   const rename = async (id: number, title: string) => {
     await client.PUT('/api/questions/{id}/title', { ...at(id), body: { title } })

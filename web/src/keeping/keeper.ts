@@ -1,5 +1,5 @@
 import { ProblemError } from '../api/client'
-import { deviceCopies } from './deviceCopy'
+import { deviceCopies, type DeviceCopy } from './deviceCopy'
 
 const TYPING_PAUSE_MS = 350
 const AGAIN_MS = 4_000
@@ -79,12 +79,15 @@ export class Keeper<T, R> {
   private revision: number
   private timer: ReturnType<typeof setTimeout> | undefined
   private writing: ReturnType<typeof setTimeout> | undefined
+  /** What this page has on the device. */
+  private written: DeviceCopy | undefined
   private underway: Promise<void> | undefined
   private now: Keeping<T, R>
 
   constructor(private readonly kept: KeptThing<T, R>) {
     const unpack = kept.unpack ?? ((packed: unknown) => packed as T)
     const copy = deviceCopies.read(kept.person, kept.thing)
+    this.written = copy
     this.revision = copy?.revision ?? kept.revision
     this.now = {
       state: { is: copy ? 'keeping' : 'kept' },
@@ -167,7 +170,7 @@ export class Keeper<T, R> {
       this.revision = kept.revision
       const whole = this.now.value === value
       this.set({ base: value, keptAt: kept.keptAt, said: kept.said, ...(whole && { state: { is: 'kept' } }) })
-      if (whole) this.offDevice(value)
+      if (whole) this.offDevice()
       else {
         this.onDevice()
         this.soon(TYPING_PAUSE_MS)
@@ -228,18 +231,20 @@ export class Keeper<T, R> {
     this.writing = undefined
     if (this.now.state.is === 'kept') return
     const { value, base } = this.now
-    const copy = { value: this.pack(value), base: this.pack(base), revision: this.revision }
-    deviceCopies.write(this.kept.person, this.kept.thing, copy)
+    this.written = { value: this.pack(value), base: this.pack(base), revision: this.revision }
+    deviceCopies.write(this.kept.person, this.kept.thing, this.written)
   }
 
   private pack(value: T): unknown {
     return this.kept.pack ? this.kept.pack(value) : value
   }
 
-  /** Only what the server has goes: another tab may have written more meanwhile. */
-  private offDevice(value: T) {
+  /** Only what this page wrote itself goes: another tab may have written more meanwhile. */
+  private offDevice() {
+    clearTimeout(this.writing)
+    this.writing = undefined
     const copy = deviceCopies.read(this.kept.person, this.kept.thing)
-    if (copy && JSON.stringify(copy.value) === JSON.stringify(this.pack(value)))
+    if (copy && JSON.stringify(copy) === JSON.stringify(this.written))
       deviceCopies.remove(this.kept.person, this.kept.thing)
   }
 

@@ -28,7 +28,7 @@ export default function LearnerSheet() {
     refetchInterval: ({ state }) => (state.data?.learner.state === 'working' ? WORKING_MS : false),
   })
   const [subject, setSubject] = useState('')
-  if (sheet.isError) return <Failed error={sheet.error} onRetry={() => void sheet.refetch()} />
+  if (sheet.isLoadingError) return <Failed error={sheet.error} onRetry={() => void sheet.refetch()} />
   if (sheet.isPending) return <Loading />
   const { assignment, learner, analysis, findings } = sheet.data
   const members = analysis.rows.find((row) => row.id === subject)?.members ?? []

@@ -1,4 +1,4 @@
-import { Button, Text } from '@mantine/core'
+import { Button, Text, VisuallyHidden } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -22,7 +22,7 @@ export default function Results() {
   const classId = Number(useParams().classId)
   const results = useQuery(resultsQuery(classId))
   const [releasing, setReleasing] = useState<Assignment>()
-  if (results.isError) return <Failed error={results.error} onRetry={() => void results.refetch()} />
+  if (results.isLoadingError) return <Failed error={results.error} onRetry={() => void results.refetch()} />
   if (results.isPending) return <Loading />
   const { classroom, assignments, rows } = results.data
   return (
@@ -62,12 +62,14 @@ export default function Results() {
                         <Link
                           className={classes.cell}
                           to={`/results/${classId}/${assignment.id}/${row.learner.id}`}
-                          aria-label={t('results.sheet', {
-                            name: row.learner.displayName,
-                            title: assignment.title,
-                            state: stateOf(cell),
-                          })}
                         >
+                          <VisuallyHidden>
+                            {t('results.sheet', {
+                              name: row.learner.displayName,
+                              title: assignment.title,
+                              state: t(`assignment.state.${stateOf(cell)}`),
+                            })}{' '}
+                          </VisuallyHidden>
                           <Marks cell={cell} total={assignment.total} />
                         </Link>
                       </td>
@@ -85,21 +87,27 @@ export default function Results() {
       {releasing && <ReleaseDialog assignmentId={releasing.id} onClose={() => setReleasing(undefined)} />}
     </Screen>
   )
-
-  function stateOf(cell: LearnerView) {
-    const state = t(`assignment.state.${cell.collected ? 'collected' : cell.late ? 'late' : cell.state}`)
-    return cell.marks === null ? state : `${state}, ${t('chart.marks', { count: cell.marks })}`
-  }
 }
+
+const stateOf = (cell: LearnerView) => (cell.collected ? 'collected' : cell.late ? 'late' : cell.state)
 
 function Marks({ cell, total }: { cell: LearnerView; total: number }) {
   const { t } = useTranslation()
-  if (cell.marks === null) return <span className={classes.sub}>{cell.state === 'working' ? '…' : '·'}</span>
+  if (cell.marks === null)
+    return (
+      <span className={classes.sub} aria-hidden>
+        {cell.state === 'working' ? '…' : '·'}
+      </span>
+    )
   return (
     <>
       <b>{cell.marks}</b> <span className={classes.sub}>{t('results.of', { total })}</span>
-      {cell.late && <span className={classes.sub}> · {t('assignment.state.late')}</span>}
-      {cell.collected && <span className={classes.sub}> · {t('assignment.state.collected')}</span>}
+      {stateOf(cell) !== 'sent' && (
+        <span className={classes.sub} aria-hidden>
+          {' '}
+          · {t(`assignment.state.${stateOf(cell)}`)}
+        </span>
+      )}
     </>
   )
 }

@@ -13,7 +13,7 @@ import { Screen } from '../ui/Screen'
 export default function ResultsList() {
   const { t } = useTranslation()
   const known = useQuery(classesQuery)
-  if (known.isError) return <Failed error={known.error} onRetry={() => void known.refetch()} />
+  if (known.isLoadingError) return <Failed error={known.error} onRetry={() => void known.refetch()} />
   if (known.isPending) return <Loading />
   const only = known.data.length === 1 ? known.data[0] : undefined
   if (only) return <Navigate to={`/results/${only.id}`} replace />

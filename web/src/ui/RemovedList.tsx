@@ -10,12 +10,14 @@ interface RemovedThing {
 }
 
 interface RemovedListProps {
+  /** What they are; without it, what was removed lately. */
+  title?: string
   things: RemovedThing[]
   onBringBack: (id: number) => Promise<unknown>
 }
 
 /** What was removed and can still be brought back; folded away, and not there at all where there is nothing. */
-export function RemovedList({ things, onBringBack }: RemovedListProps) {
+export function RemovedList({ title, things, onBringBack }: RemovedListProps) {
   const { t } = useTranslation()
   const bringBack = useMutation({
     mutationFn: (thing: RemovedThing) => onBringBack(thing.id),
@@ -26,7 +28,7 @@ export function RemovedList({ things, onBringBack }: RemovedListProps) {
   return (
     <details>
       <Text component="summary" c="dimmed" fz="xs" py={10}>
-        {t('removed.title', { count: things.length })}
+        {title ?? t('removed.title', { count: things.length })}
       </Text>
       <ul>
         {things.map((thing) => (

@@ -15,6 +15,7 @@ interface ScreenProps {
 export function Screen({ title, aside, actions, children }: ScreenProps) {
   return (
     <>
+      <title>{`${title} · Didaxis`}</title>
       <div className={classes.head}>
         <Group gap="md" wrap="wrap">
           <Title order={1}>{title}</Title>

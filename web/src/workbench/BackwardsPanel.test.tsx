@@ -39,13 +39,15 @@ const says = ({ body }: Asked) => {
 }
 
 function open() {
-  const taken: string[] = []
+  const taken: { notation: string; given: string[]; asked: string[] }[] = []
   const { asked } = shown(
     <BackwardsPanel
       analysis={analysis}
       inHand=""
       onInHand={() => undefined}
-      onTake={(one) => taken.push(one)}
+      onTake={(notation, { given, asked }) =>
+        taken.push({ notation, given: [...given], asked: [...asked.keys()] })
+      }
     />,
     says,
   )
@@ -71,7 +73,10 @@ test('a cleared value and a typed one are asked about, and what follows stands i
   })
   expect(field('resistance').placeholder).toBe('6.00')
   fireEvent.click(screen.getByRole('button', { name: 'Take these values over' }))
-  expect(taken).toEqual(['12 V : R1=6'])
+  // What was typed is given to learners, what was cleared is asked of them.
+  expect(taken).toEqual([
+    { notation: '12 V : R1=6', given: ['total voltage', 'R1 current'], asked: ['R1 resistance'] },
+  ])
 })
 
 test('what cannot be read is said and kept, and all goes back to the settings', async () => {

@@ -7,15 +7,15 @@ import { ProblemError, type Schemas } from '../api/client'
 import { backwardsQuery } from '../api/queries'
 import { ChartFrame } from '../ui/ChartFrame'
 import classes from './BackwardsPanel.module.css'
-import { cellOf, keyOf } from './cells'
+import { cellOf, keyOf, type Uses } from './cells'
 import { Working } from './Working'
 
 interface BackwardsPanelProps {
   analysis: Schemas['AnalysisView']
   inHand: string
   onInHand: (name: string) => void
-  /** Takes a circuit over that was found. */
-  onTake: (notation: string) => void
+  /** Takes a circuit over that was found, with what was typed as given and what was cleared as asked. */
+  onTake: (notation: string, uses: Uses) => void
 }
 
 type Known = ReadonlyMap<string, string>
@@ -43,6 +43,11 @@ export function BackwardsPanel({ analysis, inHand, onInHand, onTake }: Backwards
     if (text) next.set(key, text)
     else next.delete(key)
     setHeld(next)
+  }
+  const cleared = [...settings.keys()].filter((key) => !known.has(key))
+  const learned: Uses = {
+    given: new Set(known.keys()),
+    asked: new Map(cleared.map((key) => [key, 1])),
   }
   const several = (data?.notations.length ?? 0) > 1
   return (
@@ -88,7 +93,7 @@ export function BackwardsPanel({ analysis, inHand, onInHand, onTake }: Backwards
               size="compact-sm"
               px="sm"
               variant={several ? 'light' : 'filled'}
-              onClick={() => onTake(notation)}
+              onClick={() => onTake(notation, learned)}
             >
               {several ? notation : t('backwards.take')}
             </Button>

@@ -1,4 +1,4 @@
-import { Tabs, Text } from '@mantine/core'
+import { Tabs, Text, VisuallyHidden } from '@mantine/core'
 import { useDebouncedCallback, useDidUpdate, useElementSize, useHotkeys } from '@mantine/hooks'
 import { useDeferredValue, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -111,6 +111,8 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
   const selectRow = (id: string) => setInHand(id === inHand ? '' : id)
   return (
     <>
+      <title>{`${question?.title ?? t('workbench.title')} · Didaxis`}</title>
+      <VisuallyHidden component="h1">{question?.title ?? t('workbench.title')}</VisuallyHidden>
       <NotationLine
         value={history.now.notation}
         onChange={typed}
@@ -198,7 +200,9 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
                     analysis={numbers}
                     inHand={inHand}
                     onInHand={setInHand}
-                    onTake={take}
+                    onTake={(found, learned) =>
+                      change((now) => changed(now, { notation: found, uses: { uses: learned, known: [] } }))
+                    }
                   />
                 </Tabs.Panel>
               </>

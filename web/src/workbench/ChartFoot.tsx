@@ -1,8 +1,9 @@
-import { NumberInput, Text } from '@mantine/core'
+import { Text } from '@mantine/core'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { cellOf, withMarks, type Uses } from './cells'
 import classes from './ChartFoot.module.css'
+import { MarksField } from './MarksField'
 
 interface ChartFootProps {
   analysis: Schemas['AnalysisView']
@@ -29,15 +30,14 @@ export function ChartFoot({ analysis, uses, onUses, cell }: ChartFootProps) {
         <span>{t('use.withheld')}</span>
         <span className={classes.hint}>{t('chart.hint')}</span>
         {marks !== undefined && (
-          <NumberInput
-            className={classes.marks}
-            size="xs"
-            label={t('chart.marksOf', { subject: subject.replace(/^\./, ''), quantity: word })}
-            min={1}
-            max={20}
-            value={marks}
-            onChange={(value) => typeof value === 'number' && onUses(withMarks(uses, cell, value))}
-          />
+          <div className={classes.marks}>
+            <MarksField
+              key={cell}
+              label={t('chart.marksOf', { subject: subject.replace(/^\./, ''), quantity: word })}
+              marks={marks}
+              onMarks={(value) => onUses(withMarks(uses, cell, value))}
+            />
+          </div>
         )}
       </div>
       <ul className={classes.checks} aria-label={t('chart.checks')}>

@@ -46,6 +46,8 @@ test('a cell is turned by click and by key, and takes marks by digit', () => {
   const cell = () => screen.getByRole('button', { name: /^current of R1/ })
   expect(cell().dataset.use).toBe('withheld')
   fireEvent.click(cell())
+  expect(cell().dataset.use).toBe('asked')
+  fireEvent.click(cell())
   expect(cell().dataset.use).toBe('given')
   fireEvent.keyDown(cell(), { key: 'a' })
   fireEvent.keyDown(cell(), { key: '3' })
@@ -64,7 +66,7 @@ test('a row is lit when it is chosen, and what does not exist is said in a word'
 test('voltmeters and points have rows of one cell each, which is turned like any other', () => {
   shown(<Held />, () => ({}))
   fireEvent.click(screen.getByRole('button', { name: /^voltage of V1: 10.0/ }))
-  expect(screen.getByRole('button', { name: /^voltage of V1: 10.0, given/ })).toBeTruthy()
+  expect(screen.getByRole('button', { name: /^voltage of V1: 10.0, asked/ })).toBeTruthy()
   const potential = screen.getByRole('button', { name: /^potential of B: 4.00/ })
   fireEvent.keyDown(potential, { key: 'a' })
   expect(potential.dataset.use).toBe('asked')

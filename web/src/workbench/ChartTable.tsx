@@ -1,10 +1,10 @@
 import type { TFunction } from 'i18next'
-import type { KeyboardEvent } from 'react'
+import { useState, type KeyboardEvent } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { ChartFrame, quantityIn, type Column, type Row } from '../ui/ChartFrame'
 import frame from '../ui/ChartFrame.module.css'
-import { keyOf, turned, cellUse, withMarks, type Uses } from './cells'
+import { cellUse, clicked, keyOf, turned, withMarks, type Uses } from './cells'
 import classes from './ChartTable.module.css'
 
 interface ChartTableProps {
@@ -26,6 +26,12 @@ const KEYS = { g: 'given', a: 'asked', w: 'withheld' } as const
 export function ChartTable({ analysis, uses, onUses, selected, lit, onSelect, onCell }: ChartTableProps) {
   // Asked for once: a chart has a hundred cells, and each would listen for a change of language.
   const { t } = useTranslation()
+  const [last, setLast] = useState('')
+  const onClick = (key: string) => {
+    onUses(turned(uses, key, clicked(uses, key, key !== last)))
+    onCell(key)
+    setLast(key)
+  }
   return (
     <ChartFrame
       analysis={analysis}
@@ -34,7 +40,15 @@ export function ChartTable({ analysis, uses, onUses, selected, lit, onSelect, on
       onSelect={onSelect}
       over={analysis.overRated}
       cell={(row, column) => (
-        <ChartCell t={t} row={row} column={column} uses={uses} onUses={onUses} onCell={onCell} />
+        <ChartCell
+          t={t}
+          row={row}
+          column={column}
+          uses={uses}
+          onUses={onUses}
+          onClick={onClick}
+          onCell={onCell}
+        />
       )}
     />
   )
@@ -46,10 +60,11 @@ interface ChartCellProps {
   column: Column
   uses: Uses
   onUses: (uses: Uses) => void
+  onClick: (key: string) => void
   onCell: (key: string) => void
 }
 
-function ChartCell({ t, row, column, uses, onUses, onCell }: ChartCellProps) {
+function ChartCell({ t, row, column, uses, onUses, onClick, onCell }: ChartCellProps) {
   const quantity = quantityIn(row, column)
   const shown = row.shown[quantity]
   if (shown === undefined) {
@@ -82,10 +97,7 @@ function ChartCell({ t, row, column, uses, onUses, onCell }: ChartCellProps) {
         use: t(`use.${use}`),
         marks: marks ? t('chart.marks', { count: marks }) : '',
       })}
-      onClick={() => {
-        onUses(turned(uses, key))
-        onCell(key)
-      }}
+      onClick={() => onClick(key)}
       onFocus={() => onCell(key)}
       onKeyDown={onKeyDown}
     >

@@ -26,15 +26,15 @@ export function QuestionBar({ notation, uses, question, ready, draftId, kept }: 
   const [opened, dialog] = useDisclosure(false)
   return (
     <div className={classes.bar}>
+      {ready && uses.asked.size === 0 && (
+        <Text fz="sm" className={classes.hint} id="nothing-asked">
+          {t('workbench.nothingAsked')}
+        </Text>
+      )}
       <span className={classes.sum} data-testid="marks-sum">
         {t('workbench.asked', { count: uses.asked.size })} · {t('chart.marks', { count: totalMarks(uses) })}
       </span>
       {kept}
-      {ready && uses.asked.size === 0 && (
-        <Text fz="sm" c="dimmed" id="nothing-asked">
-          {t('workbench.nothingAsked')}
-        </Text>
-      )}
       <Button
         disabled={!ready}
         onClick={dialog.open}

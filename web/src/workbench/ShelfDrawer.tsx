@@ -51,7 +51,7 @@ export function ShelfDrawer({ opened, onClose, notation, onTake }: ShelfDrawerPr
     >
       <Stack gap="md">
         {notation && <KeepForm notation={notation} />}
-        {shelf.isError && <Failed error={shelf.error} onRetry={() => void shelf.refetch()} />}
+        {shelf.isLoadingError && <Failed error={shelf.error} onRetry={() => void shelf.refetch()} />}
         {shelf.isPending && <Loading />}
         {shelf.data?.length === 0 && <Empty text={t('shelf.none')} />}
         {shelf.data && shelf.data.length > 0 && (

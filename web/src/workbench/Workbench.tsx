@@ -38,7 +38,7 @@ function KeptBench({ id }: { id: number }) {
 /** The one that was worked on last, if it was not kept as a question yet. */
 function LastBench() {
   const drafts = useQuery({ ...draftsQuery, staleTime: 0, gcTime: 0 })
-  if (drafts.isError) return <Failed error={drafts.error} onRetry={() => void drafts.refetch()} />
+  if (drafts.isLoadingError) return <Failed error={drafts.error} onRetry={() => void drafts.refetch()} />
   if (drafts.isPending) return <Loading />
   const last = drafts.data[0]
   return <Navigate to={last ? `/workbench?draft=${last.id}` : freshBench} replace />
@@ -55,7 +55,7 @@ function NewBench() {
   const person = useQuery(sessionQuery).data?.username ?? ''
   const gone = draft.error instanceof ProblemError && draft.error.problem.status === 404
   if (asked !== undefined && !gone) {
-    if (draft.isError) return <Failed error={draft.error} onRetry={() => void draft.refetch()} />
+    if (draft.isLoadingError) return <Failed error={draft.error} onRetry={() => void draft.refetch()} />
     if (!draft.data) return <Loading />
     return <Bench key={asked} person={person} history={historyFrom(draft.data.body)} draft={draft.data} />
   }

@@ -18,7 +18,7 @@ interface WorkingPanelProps {
 export function WorkingPanel({ notation, style, onInHand }: WorkingPanelProps) {
   const { t } = useTranslation()
   const working = useQuery({ ...workingQuery({ notation, style }), placeholderData: keepPreviousData })
-  if (working.isError) return <Failed error={working.error} onRetry={() => void working.refetch()} />
+  if (working.isLoadingError) return <Failed error={working.error} onRetry={() => void working.refetch()} />
   if (working.isPending) return <Loading />
   return (
     <>

@@ -1,6 +1,17 @@
 import { expect, test } from 'vitest'
 import type { Schemas } from '../api/client'
-import { cellOf, cellUse, fitted, keyOf, startingUses, totalMarks, turned, withMarks } from './cells'
+import {
+  cellOf,
+  cellUse,
+  clicked,
+  fitted,
+  keyOf,
+  startingUses,
+  totalMarks,
+  turned,
+  withMarks,
+  type Uses,
+} from './cells'
 
 const row = (id: string, kind: Schemas['RowView']['kind'], resistance: number | null) =>
   ({ id, kind, resistance, shown: {} }) as Schemas['RowView']
@@ -13,16 +24,18 @@ test('a new circuit gives its resistances and its emf, and no ideal part', () =>
   expect(uses.asked.size).toBe(0)
 })
 
-test('a cell goes round from withheld to given to asked, and keeps its marks only while asked', () => {
+test('the first click on a cell asks it, later ones go round, and marks are kept only while it is asked', () => {
   const key = 'R1 current'
-  let uses = turned(startingUses(rows), key)
-  expect(cellUse(uses, key)).toBe('given')
-  uses = withMarks(turned(uses, key), key, 3)
+  const click = (uses: Uses, cell: string, first: boolean) => turned(uses, cell, clicked(uses, cell, first))
+  expect(cellUse(click(startingUses(rows), 'R1 resistance', true), 'R1 resistance')).toBe('asked')
+  let uses = withMarks(click(startingUses(rows), key, true), key, 3)
   expect(cellUse(uses, key)).toBe('asked')
   expect(totalMarks(uses)).toBe(3)
-  uses = turned(uses, key)
+  uses = click(uses, key, false)
+  expect(cellUse(uses, key)).toBe('given')
+  uses = click(uses, key, false)
   expect(cellUse(uses, key)).toBe('withheld')
-  expect(totalMarks(turned(uses, key, 'asked'))).toBe(1)
+  expect(totalMarks(click(uses, key, false))).toBe(1)
 })
 
 test('uses stay with their parts when the circuit changes, and a new part starts as given', () => {

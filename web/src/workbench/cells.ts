@@ -21,10 +21,16 @@ export function cellOf(key: string): Cell {
 export const cellUse = (uses: Uses, key: string): Use =>
   uses.given.has(key) ? 'given' : uses.asked.has(key) ? 'asked' : 'withheld'
 
-const NEXT: Record<Use, Use> = { given: 'asked', asked: 'withheld', withheld: 'given' }
+const NEXT: Record<Use, Use> = { asked: 'given', given: 'withheld', withheld: 'asked' }
 
-/** The uses with one cell turned to the next use, or to the one named. */
-export function turned(uses: Uses, key: string, to: Use = NEXT[cellUse(uses, key)]): Uses {
+/** What a click makes of a cell: the first asks it, those that follow on the same go round. */
+export const clicked = (uses: Uses, key: string, first: boolean): Use => {
+  const use = cellUse(uses, key)
+  return first && use === 'given' ? 'asked' : NEXT[use]
+}
+
+/** The uses with one cell turned to another use. */
+export function turned(uses: Uses, key: string, to: Use): Uses {
   const given = new Set(uses.given)
   const asked = new Map(uses.asked)
   given.delete(key)

@@ -1,5 +1,6 @@
 import type { CircuitRequest } from '../api/queries'
 import { body, client, type Schemas } from '../api/client'
+import { saveFile } from '../ui/saveFile'
 
 export const FILE_KINDS = ['notation', 'netlist', 'spice', 'drawing', 'chart'] as const
 export type FileKind = (typeof FILE_KINDS)[number]
@@ -9,11 +10,4 @@ export const fetchFile = (kind: FileKind, request: CircuitRequest) =>
   body(client.POST('/api/circuits/files/{kind}', { params: { path: { kind } }, body: request }))
 
 /** Hands a file to the browser to keep. */
-export function download(file: Schemas['FileView']) {
-  const address = URL.createObjectURL(new Blob([file.text], { type: file.mediaType }))
-  const link = document.createElement('a')
-  link.href = address
-  link.download = file.name
-  link.click()
-  URL.revokeObjectURL(address)
-}
+export const download = (file: Schemas['FileView']) => saveFile(file.name, file.mediaType, file.text)

@@ -51,7 +51,8 @@ final class Browser implements AutoCloseable {
         return signIn(username, page(options(390, 844, scheme).setHasTouch(true)));
     }
 
-    private static Page signIn(String username, Page page) {
+    /** Signs in on a page that asks for it. */
+    static Page signIn(String username, Page page) {
         page.getByLabel("Sign-in name").fill(username);
         page.getByLabel("Password", new Page.GetByLabelOptions().setExact(true)).fill("didaxis-demo");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Sign in"))

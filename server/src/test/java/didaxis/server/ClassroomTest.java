@@ -14,6 +14,7 @@ import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
 /** A teacher's class from nothing: learners come, forget their passwords, work at once, and go. */
@@ -125,5 +126,140 @@ class ClassroomTest {
                     != 200) return false;
         }
         return learner.post(path + "/submission", "{" + answers + "}").status() == 200;
+    }
+
+    private static List<String> all(JsonNode list, String field) {
+        return StreamSupport.stream(list.spliterator(), false)
+                .map(one -> one.get(field).asString())
+                .toList();
+    }
+
+    @Test
+    void aPastedListComesInAtOnceWithNamesThatAreFree() {
+        Person teacher = school.signedIn("teacher");
+        long id = classOf(teacher, "Pasted class");
+        String path = "/api/classes/" + id + "/learners";
+        String list =
+                "Name;sign-in\\n\\u00c5sa Lind\\n\\u00c5sa Lind;\\nT. Teasel;teacher\\nW. Willow;willow\\n\\nX. \\u738b;no good!\\n";
+        Answer read = teacher.post(path + "/reading", "{\"text\":\"" + list + "\"}");
+        assertEquals(
+                List.of("Åsa Lind", "Åsa Lind", "T. Teasel", "W. Willow", "X. 王"), all(read.json(), "displayName"));
+        assertEquals(List.of("asa.lind", "asa.lind2", "teacher2", "willow", "no.good"), all(read.json(), "username"));
+        assertTrue(read.json().get(2).get("note").asString().contains("“teacher” cannot be had"));
+        assertEquals(0, teacher.get("/api/classes/" + id).json().get("learners").size(), "reading makes nobody");
+
+        StringBuilder sixty = new StringBuilder();
+        for (int k = 0; k < 60; k++) sixty.append("L. Larch ").append(k).append("\\n");
+        JsonNode proposed =
+                teacher.post(path + "/reading", "{\"text\":\"" + sixty + "\"}").json();
+        Answer made = teacher.post(path + "/list", "{\"learners\":" + proposed + "}");
+        assertEquals(201, made.status(), made::toString);
+        assertEquals(
+                60, teacher.get("/api/classes/" + id).json().get("learners").size());
+        assertEquals(60, all(made.json(), "password").stream().distinct().count());
+        school.signedIn("l.larch.7", made.json().get(7).get("password").asString());
+
+        Answer twice = teacher.post(path + "/list", "{\"learners\":" + proposed + "}");
+        assertEquals(409, twice.status(), "all or none");
+        assertEquals(
+                60, teacher.get("/api/classes/" + id).json().get("learners").size());
+        assertEquals(400, teacher.post(path + "/reading", "{\"text\":\" \\n\"}").status());
+    }
+
+    private static long classOf(Person teacher, String name) {
+        return teacher.post("/api/classes", "{\"name\":\"" + name + "\"}")
+                .json()
+                .get("id")
+                .asLong();
+    }
+
+    @Test
+    void aLearnerIsPutBackIsInTwoClassesIsRenamedExportedAndErased() {
+        Person teacher = school.signedIn("teacher");
+        long first = classOf(teacher, "First class");
+        long second = classOf(teacher, "Second class");
+        Answer added = teacher.post("/api/classes/" + first + "/learners", learner("Nettle"));
+        long nettle = added.json().get("learner").get("id").asLong();
+        String inFirst = "/api/classes/" + first + "/learners/" + nettle;
+        String inSecond = "/api/classes/" + second + "/learners/" + nettle;
+        long question = questionOn(teacher, "9 V : R1=3");
+        long assignment = teacher.post(
+                        "/api/classes/" + first + "/assignments",
+                        "{\"questionId\":" + question + ",\"dueAt\":\"2999-01-01T00:00:00Z\"}")
+                .json()
+                .get("id")
+                .asLong();
+        assertTrue(worksThrough(
+                school.signedIn("nettle", added.json().get("password").asString()), assignment));
+
+        assertEquals(404, teacher.delete(inSecond).status());
+        assertTrue(
+                teacher.get("/api/classes/" + second + "/learners/known").body().contains("Nettle"));
+        assertEquals(200, teacher.put(inSecond, "").status());
+        assertEquals(204, teacher.delete(inFirst).status());
+        assertEquals(
+                List.of("Nettle"),
+                all(teacher.get("/api/classes/" + first).json().get("former"), "displayName"));
+        assertEquals(200, teacher.put(inFirst, "").status());
+        assertEquals(
+                0, teacher.get("/api/classes/" + first).json().get("former").size());
+        assertEquals(
+                2,
+                teacher.get("/api/assignments/" + assignment + "/sheets/" + nettle)
+                        .json()
+                        .get("learner")
+                        .get("marks")
+                        .asInt());
+        assertEquals(
+                "N. Nettle",
+                teacher.put(inFirst + "/name", "{\"displayName\":\"N. Nettle\"}")
+                        .json()
+                        .get("displayName")
+                        .asString());
+
+        JsonNode export = teacher.get(inFirst + "/export").json();
+        assertEquals("nettle", export.get("username").asString());
+        assertEquals(
+                "3 A",
+                export.get("sheets").get(0).get("answers").get(0).get("text").asString());
+
+        assertEquals(204, teacher.delete(inFirst + "/everything").status());
+        assertEquals(404, teacher.get(inSecond + "/export").status());
+        int left = school.bean(JdbcClient.class)
+                .sql("SELECT (SELECT count(*) FROM account WHERE id = :id)"
+                        + " + (SELECT count(*) FROM submission WHERE learner_id = :id)"
+                        + " + (SELECT count(*) FROM draft WHERE learner_id = :id)")
+                .param("id", nettle)
+                .query(Integer.class)
+                .single();
+        assertEquals(0, left);
+    }
+
+    @Test
+    void aClassIsRenamedCopiedPutAwayAndTwoOfOneNameAreAskedAbout() {
+        Person teacher = school.signedIn("teacher");
+        long id = classOf(teacher, "Autumn class");
+        teacher.post("/api/classes/" + id + "/learners", learner("Oxlip"));
+        Answer same = teacher.post("/api/classes", "{\"name\":\"autumn class\"}");
+        assertEquals(409, same.status());
+        assertEquals("same-name", same.json().get("reason").asString());
+        assertEquals(
+                201,
+                teacher.post("/api/classes", "{\"name\":\"autumn class\",\"again\":true}")
+                        .status());
+        assertEquals(
+                "Spring class",
+                teacher.put("/api/classes/" + id + "/name", "{\"name\":\"Spring class\"}")
+                        .json()
+                        .get("name")
+                        .asString());
+        JsonNode copy = teacher.post("/api/classes/" + id + "/copy", "").json();
+        assertEquals("Spring class 2", copy.get("name").asString());
+        assertEquals(List.of("Oxlip"), all(copy.get("learners"), "displayName"));
+        assertTrue(teacher.put("/api/classes/" + id + "/archived", "{\"archived\":true}")
+                .json()
+                .get("archived")
+                .asBoolean());
+        assertEquals(200, teacher.get("/api/classes/" + id + "/results").status(), "it can still be looked at");
     }
 }

@@ -155,6 +155,24 @@ class PrivacyTest {
                 new String[] {"POST", "/api/classes/1/learners", "{\"displayName\":\"X\",\"username\":\"xx\"}"},
                 new String[] {"POST", "/api/classes/1/learners/2/password", "{}"},
                 new String[] {"DELETE", "/api/classes/1/learners/2", ""},
+                new String[] {"POST", "/api/classes/1/learners/reading", "{\"text\":\"X\"}"},
+                new String[] {
+                    "POST",
+                    "/api/classes/1/learners/list",
+                    "{\"learners\":[{\"displayName\":\"X\",\"username\":\"xx\"}]}"
+                },
+                new String[] {"GET", "/api/classes/1/learners/known", ""},
+                new String[] {"PUT", "/api/classes/" + otherClass + "/learners/2", ""},
+                new String[] {"PUT", "/api/classes/1/learners/2/name", "{\"displayName\":\"X\"}"},
+                new String[] {"GET", "/api/classes/1/learners/2/export", ""},
+                new String[] {"DELETE", "/api/classes/1/learners/2/everything", ""},
+                new String[] {"PUT", "/api/classes/1/name", "{\"name\":\"X\"}"},
+                new String[] {"PUT", "/api/classes/1/archived", "{\"archived\":true}"},
+                new String[] {"POST", "/api/classes/1/copy", ""},
+                new String[] {"PUT", "/api/classes/1/teachers/1", ""},
+                new String[] {"DELETE", "/api/classes/1/teachers/1", ""},
+                new String[] {"PUT", "/api/classes/1/owner", "{\"teacherId\":1}"},
+                new String[] {"GET", "/api/assignments/1/preview", ""},
                 new String[] {
                     "POST", "/api/classes/1/assignments", "{\"questionId\":1,\"dueAt\":\"2999-01-01T00:00:00Z\"}"
                 },
@@ -196,7 +214,7 @@ class PrivacyTest {
         Person visitor = school.visitor();
         Person teacher = school.signedIn("teacher");
         Person learner = school.signedIn("learner1");
-        List<String> open = List.of("/api/session", "/api/first-teacher");
+        List<String> open = List.of("/api/session", "/api/first-teacher", "/api/colleague", "/api/session/password");
         int shut = 0;
         for (Map.Entry<String, JsonNode> path :
                 visitor.get("/v3/api-docs").json().get("paths").properties()) {

@@ -4,6 +4,7 @@ import didaxis.server.config.Problem;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
@@ -26,6 +27,10 @@ public class Accounts {
             """;
     private static final String SET_PASSWORD = """
             UPDATE account SET password_hash = :hash WHERE id = :id
+            """;
+    private static final String TEACHERS = """
+            SELECT id, username, display_name, role, password_hash FROM account
+            WHERE role = 'teacher' ORDER BY display_name COLLATE NOCASE, id
             """;
     private static final String ANY = """
             SELECT EXISTS (SELECT 1 FROM account)
@@ -56,12 +61,28 @@ public class Accounts {
         }
     }
 
+    /** Whether it can be a sign-in name. */
+    public static boolean isUsername(String username) {
+        return username != null && username.matches("[A-Za-z0-9._-]{2,40}");
+    }
+
     /**
      * @throws Problem if it cannot be a sign-in name
      */
     public static void checkUsername(String username) {
-        if (username == null || !username.matches("[A-Za-z0-9._-]{2,40}"))
+        if (!isUsername(username))
             throw Problem.badRequest("A sign-in name is 2 to 40 letters, digits, dots, dashes or underscores.");
+    }
+
+    /**
+     * A name to show as it is kept.
+     *
+     * @throws Problem if it is missing or too long
+     */
+    static String checkedDisplayName(String name) {
+        if (name == null || name.isBlank() || name.strip().length() > 80)
+            throw Problem.badRequest("A name to show is needed, of at most 80 characters.");
+        return name.strip();
     }
 
     /** The person with this name and password, if there is one. */
@@ -72,6 +93,13 @@ public class Accounts {
                 .optional();
         boolean right = passwords.matches(password, row.map(Row::hash).orElse(nobodysHash));
         return right ? row.map(Row::person) : Optional.empty();
+    }
+
+    /** All teachers of the school. */
+    public List<SignedIn> teachers() {
+        return database.sql(TEACHERS).query(Row::map).list().stream()
+                .map(Row::person)
+                .toList();
     }
 
     /** Whether nobody has an account yet. */

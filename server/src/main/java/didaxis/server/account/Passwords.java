@@ -7,6 +7,7 @@ import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 
@@ -22,19 +23,34 @@ public class Passwords {
     /** Letters and digits that are not taken for each other. */
     private static final String LETTERS = "abcdefghjkmnpqrstuvwxyz23456789";
 
+    private static final int QUICK = 5;
+    private static final String QUICK_HASH = "$2a$05$";
+
     private final PasswordEncoder encoder;
+    private final PasswordEncoder quick = new BCryptPasswordEncoder(QUICK);
+    private final String slowHash;
     private final SecureRandom random = new SecureRandom();
     private final Semaphore hashing = new Semaphore(AT_A_TIME, true);
 
     Passwords(PasswordEncoder encoder) {
         this.encoder = encoder;
+        this.slowHash = encoder.encode("nobody");
     }
 
-    /** A new one to be passed on. */
+    /** A new one to be passed on: twelve letters in threes of four, as one reads them out. */
     public String made() {
-        return random.ints(10, 0, LETTERS.length())
+        String letters = random.ints(12, 0, LETTERS.length())
                 .mapToObj(i -> String.valueOf(LETTERS.charAt(i)))
                 .collect(Collectors.joining());
+        return letters.substring(0, 4) + "-" + letters.substring(4, 8) + "-" + letters.substring(8);
+    }
+
+    /**
+     * What is kept of a made one. Nobody guesses one of 31^12 letters, however quickly each is tried, so it need not be
+     * slow: a class of sixty comes in at once.
+     */
+    public String hashOfMade(String password) {
+        return quick.encode(password);
     }
 
     /**
@@ -55,6 +71,8 @@ public class Passwords {
 
     boolean matches(String password, String hash) {
         boolean possible = password.getBytes(StandardCharsets.UTF_8).length <= MOST_BYTES;
+        // A made one is quick to check; it takes as long as others do, so that the time does not tell who has one.
+        if (hash.startsWith(QUICK_HASH)) inTurn(() -> encoder.matches("", slowHash));
         return inTurn(() -> encoder.matches(possible ? password : "", hash)) && possible;
     }
 

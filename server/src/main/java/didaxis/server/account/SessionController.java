@@ -8,6 +8,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -18,6 +19,9 @@ class SessionController {
     record Credentials(String username, String password) {}
 
     record FirstTeacher(String code, String username, String displayName, String password) {}
+
+    /** The password there is now, and the next. */
+    record NewPassword(String now, String next) {}
 
     /** Who is signed in; all three are null when nobody is, and {@code empty} tells that there is no account at all yet. */
     record SessionView(
@@ -56,6 +60,17 @@ class SessionController {
     SessionView firstTeacher(
             @RequestBody FirstTeacher teacher, HttpServletRequest request, HttpServletResponse response) {
         return SessionView.of(sessions.firstTeacher(teacher, request, response));
+    }
+
+    /** Changes the own password. */
+    @PutMapping("/api/session/password")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void changePassword(
+            @RequestBody NewPassword password,
+            @AuthenticationPrincipal SignedIn me,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        sessions.changePassword(me, password, request, response);
     }
 
     @DeleteMapping("/api/session")

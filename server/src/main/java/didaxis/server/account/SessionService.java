@@ -2,7 +2,9 @@ package didaxis.server.account;
 
 import didaxis.server.account.SessionController.Credentials;
 import didaxis.server.account.SessionController.FirstTeacher;
+import didaxis.server.account.SessionController.NewPassword;
 import didaxis.server.config.Problem;
+import didaxis.server.config.Transactions;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -28,6 +30,8 @@ class SessionService {
     private final CsrfTokenRepository tokens;
     private final Passwords passwords;
     private final SetUpCode setUpCode;
+    private final SignIns signIns;
+    private final Transactions transactions;
 
     SessionService(
             Accounts accounts,
@@ -35,13 +39,17 @@ class SessionService {
             SecurityContextRepository contexts,
             CsrfTokenRepository tokens,
             Passwords passwords,
-            SetUpCode setUpCode) {
+            SetUpCode setUpCode,
+            SignIns signIns,
+            Transactions transactions) {
         this.accounts = accounts;
         this.throttle = throttle;
         this.contexts = contexts;
         this.tokens = tokens;
         this.passwords = passwords;
         this.setUpCode = setUpCode;
+        this.signIns = signIns;
+        this.transactions = transactions;
     }
 
     /** Whether nobody has an account yet. */
@@ -74,11 +82,7 @@ class SessionService {
     SignedIn firstTeacher(FirstTeacher teacher, HttpServletRequest request, HttpServletResponse response) {
         if (!accounts.none()) throw firstThere();
         Accounts.checkUsername(teacher.username());
-        if (teacher.displayName() == null
-                || teacher.displayName().isBlank()
-                || teacher.displayName().length() > 80) {
-            throw Problem.badRequest("A name to show is needed, of at most 80 characters.");
-        }
+        String name = Accounts.checkedDisplayName(teacher.displayName());
         passwords.check(teacher.password());
         // No sign-in name has a space in it.
         enter("set-up code", "Too many wrong codes.", request, response);
@@ -88,14 +92,31 @@ class SessionService {
                             "This is not the set-up code. It stands in the terminal where Didaxis was started.")
                     .with("field", "code");
         }
-        SignedIn first = accounts.createFirst(
-                        teacher.username(), teacher.displayName().strip(), passwords.hash(teacher.password()))
+        SignedIn first = accounts.createFirst(teacher.username(), name, passwords.hash(teacher.password()))
                 .orElseThrow(SessionService::firstThere);
         return begin(first, request, response);
     }
 
     private static Problem firstThere() {
         return Problem.of(HttpStatus.CONFLICT, "This school has its first teacher already: sign in.");
+    }
+
+    /** Changes the own password; every other place where the person is signed in is signed out. */
+    void changePassword(
+            SignedIn me, NewPassword passwordsTyped, HttpServletRequest request, HttpServletResponse response) {
+        passwords.check(passwordsTyped.next());
+        enter(me.username(), "Too many wrong passwords.", request, response);
+        String now = passwordsTyped.now() == null ? "" : passwordsTyped.now();
+        if (accounts.withPassword(me.username(), now).isEmpty()) {
+            throw Problem.of(HttpStatus.FORBIDDEN, "The password you have now is another one.")
+                    .with("field", "now");
+        }
+        String hash = passwords.hash(passwordsTyped.next());
+        transactions.write(() -> accounts.setPassword(me.id(), hash));
+        signIns.beginAgain(me.username());
+        // This place goes on, in a session of its own.
+        signOut(request);
+        begin(me, request, response);
     }
 
     void signOut(HttpServletRequest request) {

@@ -92,16 +92,15 @@ class AssignmentService {
         checkDue(handOut.dueAt());
         return transactions.write(() -> {
             Classrooms.Classroom classroom = classrooms.one(classId, teacher);
-            if (handOut.again() != Boolean.TRUE) refuseIfThereAlready(classroom, content.title(), teacher);
+            if (handOut.again() != Boolean.TRUE) refuseIfThereAlready(classroom, content.title());
             long id = assignments.handOut(classId, source.question(), content, handOut.dueAt());
             return summary(id, teacher);
         });
     }
 
-    private void refuseIfThereAlready(Classrooms.Classroom classroom, String title, long teacher) {
-        boolean there = assignments.ofTeacher(teacher).stream()
-                .anyMatch(one -> one.classroomId() == classroom.id()
-                        && one.content().title().equals(title));
+    private void refuseIfThereAlready(Classrooms.Classroom classroom, String title) {
+        boolean there = assignments.ofClass(classroom.id()).stream()
+                .anyMatch(one -> one.content().title().equals(title));
         if (there) {
             throw Problem.of(
                             HttpStatus.CONFLICT,

@@ -22,10 +22,15 @@ public class Assignments {
             FROM assignment a JOIN classroom c ON c.id = a.classroom_id AND a.withdrawn_at IS NULL
             """;
     private static final String OF_TEACHER = COLUMNS + """
-            WHERE c.teacher_id = :teacher ORDER BY a.due_at, a.id
+            JOIN teaches t ON t.classroom_id = c.id
+            WHERE t.teacher_id = :teacher AND c.archived_at IS NULL ORDER BY a.due_at, a.id
             """;
     private static final String ONE_OF_TEACHER = COLUMNS + """
-            WHERE a.id = :id AND c.teacher_id = :teacher
+            JOIN teaches t ON t.classroom_id = c.id
+            WHERE a.id = :id AND t.teacher_id = :teacher
+            """;
+    private static final String OF_CLASS = COLUMNS + """
+            WHERE a.classroom_id = :classroom ORDER BY a.due_at, a.id
             """;
     private static final String OF_LEARNER = COLUMNS + """
             JOIN classroom_learner l ON l.classroom_id = c.id
@@ -50,7 +55,7 @@ public class Assignments {
             """;
     private static final String SET_WITHDRAWN = """
             UPDATE assignment SET withdrawn_at = :withdrawn
-            WHERE id = :id AND classroom_id IN (SELECT id FROM classroom WHERE teacher_id = :teacher)
+            WHERE id = :id AND classroom_id IN (SELECT classroom_id FROM teaches WHERE teacher_id = :teacher)
             """;
 
     private final JdbcClient database;
@@ -114,6 +119,15 @@ public class Assignments {
                 .single();
     }
 
+    /** Everything handed to a class. */
+    List<Assignment> ofClass(long classroom) {
+        return database.sql(OF_CLASS)
+                .param("classroom", classroom)
+                .query(this::map)
+                .list();
+    }
+
+    /** What a teacher has handed out, but for classes that are put away. */
     List<Assignment> ofTeacher(long teacher) {
         return database.sql(OF_TEACHER)
                 .param("teacher", teacher)

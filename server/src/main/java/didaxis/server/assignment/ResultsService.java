@@ -60,9 +60,7 @@ class ResultsService {
     ResultsView results(long classId, long teacher) {
         return transactions.read(() -> {
             Classrooms.Classroom classroom = classrooms.one(classId, teacher);
-            List<Assignment> own = assignments.ofTeacher(teacher).stream()
-                    .filter(assignment -> assignment.classroomId() == classId)
-                    .toList();
+            List<Assignment> own = assignments.ofClass(classId);
             Map<Long, Standings.Counts> counts = counts(teacher);
             record Place(long assignment, long learner) {}
             Map<Place, Standing> standing = standings.ofClass(classId).stream()

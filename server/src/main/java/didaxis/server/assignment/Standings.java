@@ -22,7 +22,8 @@ class Standings {
                     WHERE l.classroom_id = a.classroom_id AND NOT EXISTS (
                         SELECT 1 FROM submission s WHERE s.assignment_id = a.id AND s.learner_id = l.learner_id)) AS working
             FROM assignment a JOIN classroom c ON c.id = a.classroom_id AND a.withdrawn_at IS NULL
-            WHERE c.teacher_id = :teacher
+            JOIN teaches t ON t.classroom_id = c.id
+            WHERE t.teacher_id = :teacher
             """;
     private static final String STANDING = """
             SELECT a.id AS assignment_id, l.learner_id, d.kept_at, s.sent_at, s.marks, s.collected

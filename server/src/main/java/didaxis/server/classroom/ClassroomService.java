@@ -1,37 +1,37 @@
 package didaxis.server.classroom;
 
 import didaxis.server.account.Accounts;
-import didaxis.server.account.Passwords;
 import didaxis.server.account.Role;
-import didaxis.server.account.SignIns;
-import didaxis.server.account.SignedIn;
 import didaxis.server.classroom.Classrooms.Classroom;
+import didaxis.server.classroom.Classrooms.Colleague;
 import didaxis.server.classroom.Classrooms.Learner;
 import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
 import java.util.List;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 
-/** Classes, who is in them, and how learners come in. */
+/** Classes: made, named, put away, copied, and taught by more than one. */
 @Service
 class ClassroomService {
-    record ClassroomView(long id, String name, List<Learner> learners) {}
-
-    /** A learner with a password that is shown this once. */
-    record LearnerWithPassword(Learner learner, String password) {}
+    record ClassroomView(
+            long id,
+            String name,
+            boolean archived,
+            boolean own,
+            List<Learner> learners,
+            List<Learner> former,
+            List<Colleague> teachers) {}
 
     private final Classrooms classrooms;
+    private final Learners learners;
     private final Accounts accounts;
-    private final Passwords passwords;
-    private final SignIns signIns;
     private final Transactions transactions;
 
-    ClassroomService(
-            Classrooms classrooms, Accounts accounts, Passwords passwords, SignIns signIns, Transactions transactions) {
+    ClassroomService(Classrooms classrooms, Learners learners, Accounts accounts, Transactions transactions) {
         this.classrooms = classrooms;
+        this.learners = learners;
         this.accounts = accounts;
-        this.passwords = passwords;
-        this.signIns = signIns;
         this.transactions = transactions;
     }
 
@@ -39,66 +39,116 @@ class ClassroomService {
         return transactions.read(() -> classrooms.of(teacher));
     }
 
-    Classroom add(String typed, long teacher) {
-        String name = named(typed, "The class");
-        return transactions.write(() -> classrooms.one(classrooms.add(name, teacher), teacher));
+    /**
+     * Makes a class.
+     *
+     * @param again whether it is meant, where there is one of that name
+     */
+    Classroom add(String typed, boolean again, long teacher) {
+        String name = Names.checked(typed, "The class");
+        return transactions.write(() -> {
+            if (!again) refuseIfThereAlready(name, 0, teacher);
+            return classrooms.one(classrooms.add(name, teacher), teacher);
+        });
+    }
+
+    ClassroomView rename(long id, String typed, boolean again, long teacher) {
+        String name = Names.checked(typed, "The class");
+        return transactions.write(() -> {
+            classrooms.one(id, teacher);
+            if (!again) refuseIfThereAlready(name, id, teacher);
+            classrooms.rename(id, name);
+            return view(id, teacher);
+        });
+    }
+
+    private void refuseIfThereAlready(String name, long but, long teacher) {
+        boolean there = classrooms.of(teacher).stream()
+                .anyMatch(one -> one.id() != but && one.name().equalsIgnoreCase(name));
+        if (there) {
+            throw Problem.of(HttpStatus.CONFLICT, "You have a class called “" + name + "” already.")
+                    .with("reason", "same-name");
+        }
     }
 
     ClassroomView one(long id, long teacher) {
-        return transactions.read(() -> {
-            Classroom classroom = classrooms.one(id, teacher);
-            return new ClassroomView(id, classroom.name(), classrooms.learners(id));
-        });
+        return transactions.read(() -> view(id, teacher));
     }
 
-    LearnerWithPassword addLearner(long id, String typed, String username, long teacher) {
-        String displayName = named(typed, "The learner");
-        Accounts.checkUsername(username);
-        // Hashing is slow on purpose: done before anything is written.
-        String password = passwords.made();
-        String hash = passwords.hash(password);
+    private ClassroomView view(long id, long teacher) {
+        Classroom classroom = classrooms.one(id, teacher);
+        return new ClassroomView(
+                id,
+                classroom.name(),
+                classroom.archived(),
+                classroom.own(),
+                classrooms.learners(id),
+                learners.former(id),
+                classrooms.colleagues(id));
+    }
+
+    ClassroomView archive(long id, boolean archived, long teacher) {
         return transactions.write(() -> {
             classrooms.one(id, teacher);
-            SignedIn account = accounts.create(username, displayName, Role.LEARNER, hash);
-            classrooms.addLearner(id, account.id());
-            return new LearnerWithPassword(
-                    new Learner(account.id(), account.username(), account.displayName()), password);
+            classrooms.archive(id, archived);
+            return view(id, teacher);
         });
     }
 
-    /** A new password ends what was begun with the old one. */
-    LearnerWithPassword renewPassword(long id, long learnerId, long teacher) {
-        String password = passwords.made();
-        String hash = passwords.hash(password);
-        Learner learner = transactions.write(() -> {
-            Learner one = learnerOf(id, learnerId, teacher);
-            accounts.setPassword(learnerId, hash);
-            return one;
+    /** A class of its own with the same learners, and nothing handed out to it yet. */
+    ClassroomView copy(long id, long teacher) {
+        return transactions.write(() -> {
+            String name = Names.numbered(
+                    classrooms.one(id, teacher).name(),
+                    classrooms.of(teacher).stream().map(Classroom::name).toList());
+            long copy = classrooms.add(name, teacher);
+            classrooms.copyLearners(id, copy);
+            return view(copy, teacher);
         });
-        signIns.beginAgain(learner.username());
-        return new LearnerWithPassword(learner, password);
     }
 
-    void removeLearner(long id, long learnerId, long teacher) {
-        Learner learner = transactions.write(() -> {
-            Learner one = learnerOf(id, learnerId, teacher);
-            classrooms.removeLearner(id, learnerId);
-            return one;
+    /** The other teachers of the school, with whom a class can be shared. */
+    List<Colleague> teachers(long teacher) {
+        return transactions.read(() -> accounts.teachers()).stream()
+                .filter(one -> one.id() != teacher)
+                .map(one -> new Colleague(one.id(), one.displayName(), false))
+                .toList();
+    }
+
+    ClassroomView share(long id, long colleague, long teacher) {
+        return transactions.write(() -> {
+            refuseUnlessOwn(id, teacher);
+            checkTeacher(colleague);
+            if (colleague != teacher) classrooms.share(id, colleague);
+            return view(id, teacher);
         });
-        signIns.beginAgain(learner.username());
     }
 
-    private Learner learnerOf(long id, long learnerId, long teacher) {
-        classrooms.one(id, teacher);
-        return classrooms.learners(id).stream()
-                .filter(learner -> learner.id() == learnerId)
-                .findFirst()
-                .orElseThrow(() -> Problem.notFound("learner in this class"));
+    /** Shares no longer; a colleague may also leave by themselves. */
+    void unshare(long id, long colleague, long teacher) {
+        transactions.write(() -> {
+            if (colleague == teacher) classrooms.one(id, teacher);
+            else refuseUnlessOwn(id, teacher);
+            classrooms.unshare(id, colleague);
+        });
     }
 
-    private static String named(String name, String thing) {
-        if (name == null || name.isBlank()) throw Problem.badRequest(thing + " needs a name.");
-        if (name.strip().length() > 80) throw Problem.badRequest(thing + "'s name is longer than 80 characters.");
-        return name.strip();
+    /** Gives a class away: from then on it is the colleague's, and who gave it sees it no more. */
+    void handOver(long id, long colleague, long teacher) {
+        transactions.write(() -> {
+            refuseUnlessOwn(id, teacher);
+            checkTeacher(colleague);
+            classrooms.handOver(id, colleague);
+        });
+    }
+
+    private void checkTeacher(long id) {
+        boolean known = accounts.teachers().stream().anyMatch(one -> one.id() == id && one.role() == Role.TEACHER);
+        if (!known) throw Problem.notFound("teacher");
+    }
+
+    private void refuseUnlessOwn(long id, long teacher) {
+        if (!classrooms.one(id, teacher).own())
+            throw Problem.of(HttpStatus.FORBIDDEN, "Only the teacher whose class it is can do that.");
     }
 }

@@ -8,30 +8,52 @@ import java.util.List;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
-/** Classes in the database, each its teacher's only. */
+/** Classes in the database: each is owned by one teacher, who may share it with colleagues. */
 @Repository
 public class Classrooms {
-    private static final String OWN = """
-            SELECT c.id, c.name, (SELECT count(*) FROM classroom_learner l WHERE l.classroom_id = c.id) AS learners
-            FROM classroom c WHERE c.teacher_id = :teacher ORDER BY c.name, c.id
+    private static final String COLUMNS = """
+            SELECT c.id, c.name, c.archived_at IS NOT NULL AS archived, c.teacher_id = :teacher AS own,
+                (SELECT count(*) FROM classroom_learner l WHERE l.classroom_id = c.id) AS learners
+            FROM classroom c JOIN teaches t ON t.classroom_id = c.id
             """;
-    private static final String ONE = """
-            SELECT c.id, c.name, (SELECT count(*) FROM classroom_learner l WHERE l.classroom_id = c.id) AS learners
-            FROM classroom c WHERE c.id = :id AND c.teacher_id = :teacher
+    private static final String OWN = COLUMNS + """
+            WHERE t.teacher_id = :teacher ORDER BY c.name COLLATE NOCASE, c.id
+            """;
+    private static final String ONE = COLUMNS + """
+            WHERE c.id = :id AND t.teacher_id = :teacher
             """;
     private static final String INSERT = """
             INSERT INTO classroom (teacher_id, name, created_at) VALUES (:teacher, :name, :now) RETURNING id
             """;
+    private static final String RENAME = """
+            UPDATE classroom SET name = :name WHERE id = :id
+            """;
+    private static final String ARCHIVE = """
+            UPDATE classroom SET archived_at = CASE WHEN :archived THEN :now END WHERE id = :id
+            """;
+    private static final String COPY_LEARNERS = """
+            INSERT INTO classroom_learner (classroom_id, learner_id)
+            SELECT :to, learner_id FROM classroom_learner WHERE classroom_id = :from
+            """;
     private static final String LEARNERS = """
             SELECT a.id, a.username, a.display_name FROM account a
             JOIN classroom_learner l ON l.learner_id = a.id
-            WHERE l.classroom_id = :classroom ORDER BY a.display_name, a.id
+            WHERE l.classroom_id = :classroom ORDER BY a.display_name COLLATE NOCASE, a.id
             """;
-    private static final String ADD_LEARNER = """
-            INSERT INTO classroom_learner (classroom_id, learner_id) VALUES (:classroom, :learner)
+    private static final String COLLEAGUES = """
+            SELECT a.id, a.display_name, a.id IN (SELECT teacher_id FROM classroom WHERE id = :classroom) AS owner
+            FROM account a JOIN teaches t ON t.teacher_id = a.id
+            WHERE t.classroom_id = :classroom ORDER BY owner DESC, a.display_name COLLATE NOCASE, a.id
             """;
-    private static final String REMOVE_LEARNER = """
-            DELETE FROM classroom_learner WHERE classroom_id = :classroom AND learner_id = :learner
+    private static final String SHARE = """
+            INSERT INTO classroom_colleague (classroom_id, teacher_id) VALUES (:classroom, :teacher)
+            ON CONFLICT DO NOTHING
+            """;
+    private static final String UNSHARE = """
+            DELETE FROM classroom_colleague WHERE classroom_id = :classroom AND teacher_id = :teacher
+            """;
+    private static final String SET_OWNER = """
+            UPDATE classroom SET teacher_id = :teacher WHERE id = :classroom
             """;
 
     private final JdbcClient database;
@@ -42,9 +64,15 @@ public class Classrooms {
         this.clock = clock;
     }
 
-    public record Classroom(long id, String name, int learners) {
+    /** A class as one of its teachers has it; {@code own} is whether it is theirs and not only shared with them. */
+    public record Classroom(long id, String name, int learners, boolean archived, boolean own) {
         static Classroom map(ResultSet row, int number) throws SQLException {
-            return new Classroom(row.getLong("id"), row.getString("name"), row.getInt("learners"));
+            return new Classroom(
+                    row.getLong("id"),
+                    row.getString("name"),
+                    row.getInt("learners"),
+                    row.getBoolean("archived"),
+                    row.getBoolean("own"));
         }
     }
 
@@ -54,6 +82,10 @@ public class Classrooms {
         }
     }
 
+    /** A teacher of a class. */
+    record Colleague(long id, String displayName, boolean owner) {}
+
+    /** Those a teacher owns or that are shared with them. */
     List<Classroom> of(long teacher) {
         return database.sql(OWN).param("teacher", teacher).query(Classroom::map).list();
     }
@@ -81,6 +113,22 @@ public class Classrooms {
                 .single();
     }
 
+    void rename(long id, String name) {
+        database.sql(RENAME).param("name", name).param("id", id).update();
+    }
+
+    void archive(long id, boolean archived) {
+        database.sql(ARCHIVE)
+                .param("archived", archived)
+                .param("now", clock.millis())
+                .param("id", id)
+                .update();
+    }
+
+    void copyLearners(long from, long to) {
+        database.sql(COPY_LEARNERS).param("from", from).param("to", to).update();
+    }
+
     public List<Learner> learners(long classroom) {
         return database.sql(LEARNERS)
                 .param("classroom", classroom)
@@ -88,19 +136,35 @@ public class Classrooms {
                 .list();
     }
 
-    public void addLearner(long classroom, long learner) {
-        database.sql(ADD_LEARNER)
+    /** Its teachers, the owner first. */
+    List<Colleague> colleagues(long classroom) {
+        return database.sql(COLLEAGUES)
                 .param("classroom", classroom)
-                .param("learner", learner)
+                .query((row, number) ->
+                        new Colleague(row.getLong("id"), row.getString("display_name"), row.getBoolean("owner")))
+                .list();
+    }
+
+    void share(long classroom, long teacher) {
+        database.sql(SHARE)
+                .param("classroom", classroom)
+                .param("teacher", teacher)
                 .update();
     }
 
-    /** Takes a learner out of the class; the account and what was sent stay, so that it can be taken back. */
-    void removeLearner(long classroom, long learner) {
-        int rows = database.sql(REMOVE_LEARNER)
+    void unshare(long classroom, long teacher) {
+        database.sql(UNSHARE)
                 .param("classroom", classroom)
-                .param("learner", learner)
+                .param("teacher", teacher)
                 .update();
-        if (rows == 0) throw Problem.notFound("learner in this class");
+    }
+
+    /** From now on it is somebody else's, and no longer who owned it before. */
+    void handOver(long classroom, long teacher) {
+        unshare(classroom, teacher);
+        database.sql(SET_OWNER)
+                .param("classroom", classroom)
+                .param("teacher", teacher)
+                .update();
     }
 }

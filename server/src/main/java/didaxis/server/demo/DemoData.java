@@ -8,6 +8,7 @@ import didaxis.server.assignment.Assignments;
 import didaxis.server.assignment.DemoSheets;
 import didaxis.server.circuit.CellView;
 import didaxis.server.classroom.Classrooms;
+import didaxis.server.classroom.Learners;
 import didaxis.server.question.QuestionContent;
 import didaxis.server.question.QuestionContent.AskedCell;
 import didaxis.server.question.Questions;
@@ -37,6 +38,7 @@ class DemoData implements ApplicationRunner {
     private final Accounts accounts;
     private final Passwords passwords;
     private final Classrooms classrooms;
+    private final Learners learners;
     private final Questions questions;
     private final Assignments assignments;
     private final DemoSheets sheets;
@@ -47,6 +49,7 @@ class DemoData implements ApplicationRunner {
             Accounts accounts,
             Passwords passwords,
             Classrooms classrooms,
+            Learners learners,
             Questions questions,
             Assignments assignments,
             DemoSheets sheets,
@@ -55,6 +58,7 @@ class DemoData implements ApplicationRunner {
         this.accounts = accounts;
         this.passwords = passwords;
         this.classrooms = classrooms;
+        this.learners = learners;
         this.questions = questions;
         this.assignments = assignments;
         this.sheets = sheets;
@@ -70,11 +74,11 @@ class DemoData implements ApplicationRunner {
         String hash = passwords.hash(PASSWORD);
         SignedIn teacher = accounts.create("teacher", "M. Thorne", Role.TEACHER, hash);
         long classroom = classrooms.add("Workshop class", teacher.id());
-        List<Long> learners = new ArrayList<>();
+        List<Long> ids = new ArrayList<>();
         for (String name : LEARNERS) {
-            SignedIn learner = accounts.create("learner" + (learners.size() + 1), name, Role.LEARNER, hash);
-            classrooms.addLearner(classroom, learner.id());
-            learners.add(learner.id());
+            SignedIn learner = accounts.create("learner" + (ids.size() + 1), name, Role.LEARNER, hash);
+            learners.add(classroom, learner.id());
+            ids.add(learner.id());
         }
         QuestionContent beacons = question(
                 "Beacon lamps in a row",
@@ -105,13 +109,13 @@ class DemoData implements ApplicationRunner {
         assignments.handOut(
                 classroom, Optional.of(deIcerId), deIcer, clock.instant().plus(Duration.ofDays(6)));
         // Answers in the order asked; each sheet shows another finding.
-        sheets.send(first, learners.get(0), dryer, "3", "8", "2 A", "10 V", "6 V", "0.5", "1.5 A", "9 W");
-        sheets.send(first, learners.get(1), dryer, "3 ohm", "8 Ω", "2000 mA", "10", "6", "500 mA", "1,5", "9.0");
-        sheets.send(first, learners.get(2), dryer, "0.333", "5.33", "3.00", "15.0", "1.0", "0.0833", "0.25", "0.25");
-        sheets.send(first, learners.get(3), dryer, "16", "21", "0.762", "3.81", "12.2", "1.02", "3.05", "37.2");
-        sheets.send(first, learners.get(4), dryer, "3", "8", "2", "10", "6", "1", "1", "4");
-        sheets.send(first, learners.get(5), dryer, "3", "8", "2", "10", "about six", "1.5", "0.5", "");
-        sheets.begin(first, learners.get(6), dryer, "3", "8");
+        sheets.send(first, ids.get(0), dryer, "3", "8", "2 A", "10 V", "6 V", "0.5", "1.5 A", "9 W");
+        sheets.send(first, ids.get(1), dryer, "3 ohm", "8 Ω", "2000 mA", "10", "6", "500 mA", "1,5", "9.0");
+        sheets.send(first, ids.get(2), dryer, "0.333", "5.33", "3.00", "15.0", "1.0", "0.0833", "0.25", "0.25");
+        sheets.send(first, ids.get(3), dryer, "16", "21", "0.762", "3.81", "12.2", "1.02", "3.05", "37.2");
+        sheets.send(first, ids.get(4), dryer, "3", "8", "2", "10", "6", "1", "1", "4");
+        sheets.send(first, ids.get(5), dryer, "3", "8", "2", "10", "about six", "1.5", "0.5", "");
+        sheets.begin(first, ids.get(6), dryer, "3", "8");
         shelf.add(
                 "Radio with its meters",
                 "9 V r=0.5 : A1 + S1 + V1[L1=6{6 V, 3 W}] + .B + (R2=4k7 || (A2 + R3=2.2k))",
