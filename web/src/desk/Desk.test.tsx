@@ -36,10 +36,22 @@ test('an empty desk says what to do first', async () => {
 
 test('sheets that are all in call for the teacher, those handed back do not', async () => {
   open([], [handedOut, { ...handedOut, id: 10, title: 'Beacon lamps', released: true }])
-  expect((await screen.findByText(/^All due sheets are in/)).closest('a')?.getAttribute('href')).toBe(
+  expect((await screen.findByText(/^All sheets are in/)).closest('a')?.getAttribute('href')).toBe(
     '/results/2',
   )
   expect(screen.queryByText('Beacon lamps')).toBeNull()
+})
+
+test('what is said of work is true of a class of none, and of one that is late', async () => {
+  open(
+    [],
+    [
+      { ...handedOut, learners: 0, sent: 0 },
+      { ...handedOut, id: 11, sent: 6, dueAt: '2001-01-01T08:00:00Z' },
+    ],
+  )
+  expect(await screen.findByText('Nobody is in this class yet')).toBeTruthy()
+  expect(screen.getByText(/^The due time is over and 2 sheets are missing/)).toBeTruthy()
 })
 
 test('a question that was removed is offered back', async () => {

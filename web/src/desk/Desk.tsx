@@ -64,7 +64,7 @@ function Waiting() {
                 {one.classroom} · {t('desk.progress', { ...one })}
               </Text>
               <Text c="dimmed" fz="xs">
-                {isDone(one) ? t('desk.toRelease') : t('desk.running', { due: atMoment(one.dueAt) })}
+                {t(`desk.${standing(one)}`, { due: atMoment(one.dueAt), count: one.learners - one.sent })}
               </Text>
             </Stack>
           </Anchor>
@@ -74,5 +74,9 @@ function Waiting() {
   )
 }
 
-const isDone = (one: Schemas['AssignmentSummary']) =>
-  one.sent === one.learners || new Date(one.dueAt) < new Date()
+/** What is to be said of work that was not handed back yet. */
+function standing(one: Schemas['AssignmentSummary']) {
+  if (one.learners === 0) return 'nobody'
+  if (one.sent === one.learners) return 'allIn'
+  return new Date(one.dueAt) < new Date() ? 'over' : 'running'
+}

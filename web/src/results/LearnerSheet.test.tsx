@@ -19,7 +19,14 @@ const sheet = (findings: object[], marks: number | null) => ({
     overRated: [],
     wordList: [],
     readings: [
-      { id: 'V1', kind: 'voltmeter', members: ['R1'], shown: { voltage: '6.00' }, condition: 'normal' },
+      {
+        id: 'V1',
+        kind: 'voltmeter',
+        members: ['R1'],
+        shown: { voltage: '6.00' },
+        condition: 'normal',
+        whole: {},
+      },
     ],
     scene: {
       width: 100,
@@ -38,9 +45,9 @@ const sheet = (findings: object[], marks: number | null) => ({
       { quantity: 'current', symbol: 'I', word: 'current', unit: 'A' },
     ],
     rows: [
-      { id: 'R1', kind: 'part', members: ['R1'], shown: printed, condition: 'normal' },
-      { id: 'R23', kind: 'group', members: ['R2', 'R3'], shown: printed, condition: 'normal' },
-      { id: 'S4', kind: 'part', members: ['S4'], shown: {}, condition: 'no-current' },
+      { id: 'R1', kind: 'part', members: ['R1'], shown: printed, condition: 'normal', whole: {} },
+      { id: 'R23', kind: 'group', members: ['R2', 'R3'], shown: printed, condition: 'normal', whole: {} },
+      { id: 'S4', kind: 'part', members: ['S4'], shown: {}, condition: 'no-current', whole: {} },
     ],
   },
 })

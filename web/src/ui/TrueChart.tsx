@@ -21,7 +21,7 @@ export function TrueChart({
       selected={selected}
       over={analysis.overRated}
       cell={(row, column) => (
-        <span className={classes.value}>
+        <span className={classes.value} title={row.whole[quantityIn(row, column)]}>
           {row.shown[quantityIn(row, column)] ?? t(`chart.none.${isReading(row) ? 'normal' : row.condition}`)}
         </span>
       )}

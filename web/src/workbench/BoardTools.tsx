@@ -1,10 +1,9 @@
-import { ActionIcon, Button, Menu, SegmentedControl } from '@mantine/core'
+import { ActionIcon, Button, Menu } from '@mantine/core'
 import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react'
-import { useQuery } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
-import { stylesQuery } from '../api/queries'
 import classes from './BoardTools.module.css'
+import { StyleMenu } from './StyleMenu'
 import { ARRANGEMENTS, MARKS, type BenchView } from './useBenchView'
 
 interface BoardToolsProps {
@@ -21,7 +20,6 @@ interface BoardToolsProps {
 /** Over the drawing: undo and redo, the house style, how it is drawn, and the list of keys. */
 export function BoardTools({ circuit, view, canUndo, canRedo, onUndo, onRedo, onKeys }: BoardToolsProps) {
   const { t } = useTranslation()
-  const styles = useQuery(stylesQuery)
   return (
     <div className={classes.tools}>
       {circuit}
@@ -43,19 +41,11 @@ export function BoardTools({ circuit, view, canUndo, canRedo, onUndo, onRedo, on
       >
         <IconArrowForwardUp size={18} aria-hidden />
       </ActionIcon>
-      {styles.data && (
-        <SegmentedControl
-          className={classes.styles}
-          size="xs"
-          aria-label={t('style.label')}
-          value={view.style ?? styles.data[0]?.name}
-          onChange={(style) => view.set({ style })}
-          data={styles.data.map((style) => ({
-            value: style.name,
-            label: <span title={style.traits.join(', ')}>{style.name}</span>,
-          }))}
-        />
-      )}
+      <StyleMenu
+        className={`${classes.tool} ${classes.styles}`}
+        style={view.style}
+        onStyle={(style) => view.set({ style })}
+      />
       <Menu position="bottom-end" closeOnItemClick={false} transitionProps={{ duration: 100 }}>
         <Menu.Target>
           <Button variant="subtle" size="compact-sm" className={classes.tool}>

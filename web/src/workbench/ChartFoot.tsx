@@ -18,6 +18,7 @@ export function ChartFoot({ analysis, uses, onUses, cell }: ChartFootProps) {
   const { t } = useTranslation()
   const marks = uses.asked.get(cell)
   const { subject, quantity } = cellOf(cell)
+  const whole = [...analysis.rows, ...analysis.readings].find((row) => row.id === subject)?.whole[quantity]
   const word =
     quantity === 'potential'
       ? t('chart.potential')
@@ -28,7 +29,11 @@ export function ChartFoot({ analysis, uses, onUses, cell }: ChartFootProps) {
         <span className={classes.given}>{t('use.given')}</span>
         <span className={classes.asked}>{t('use.asked')}</span>
         <span>{t('use.withheld')}</span>
-        <span className={classes.hint}>{t('chart.hint')}</span>
+        <span className={classes.hint}>
+          {whole
+            ? t('chart.whole', { quantity: word, subject: subject.replace(/^\./, ''), whole })
+            : t('chart.hint')}
+        </span>
         {marks !== undefined && (
           <div className={classes.marks}>
             <MarksField

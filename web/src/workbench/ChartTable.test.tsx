@@ -16,13 +16,28 @@ const analysis = {
     { quantity: 'current', symbol: 'I', word: 'current', unit: 'A' },
   ],
   readings: [
-    { id: 'V1', kind: 'voltmeter', members: ['R1'], shown: { voltage: '10.0' }, condition: 'normal' },
-    { id: '.B', kind: 'point', members: [], shown: { potential: '4.00' }, condition: 'normal' },
-    { id: 'V2', kind: 'voltmeter', members: ['S1'], shown: {}, condition: 'undecided' },
+    {
+      id: 'V1',
+      kind: 'voltmeter',
+      members: ['R1'],
+      shown: { voltage: '10.0' },
+      condition: 'normal',
+      whole: {},
+    },
+    { id: '.B', kind: 'point', members: [], shown: { potential: '4.00' }, condition: 'normal', whole: {} },
+    { id: 'V2', kind: 'voltmeter', members: ['S1'], shown: {}, condition: 'undecided', whole: {} },
   ],
   rows: [
-    { id: 'R1', kind: 'part', members: ['R1'], resistance: 5, shown: printed, condition: 'normal' },
-    { id: 'S1', kind: 'part', members: ['S1'], shown: { current: '0' }, condition: 'no-current' },
+    {
+      id: 'R1',
+      kind: 'part',
+      members: ['R1'],
+      resistance: 5,
+      shown: printed,
+      whole: { current: '1.997 A' },
+      condition: 'normal',
+    },
+    { id: 'S1', kind: 'part', members: ['S1'], shown: { current: '0' }, condition: 'no-current', whole: {} },
   ],
 } as unknown as Schemas['AnalysisView']
 
@@ -54,6 +69,12 @@ test('a cell is turned by click and by key, and takes marks by digit', () => {
   expect(cell().getAttribute('aria-label')).toBe('current of R1: 2.00, asked 3 marks')
   fireEvent.keyDown(cell(), { key: 'w' })
   expect(cell().dataset.use).toBe('withheld')
+})
+
+test('a number that hides some of its figures tells them on hover', () => {
+  shown(<Held />, () => ({}))
+  expect(screen.getByRole('button', { name: /^current of R1/ }).title).toBe('1.997 A')
+  expect(screen.getByRole('button', { name: /^voltage of R1/ }).title).toBe('')
 })
 
 test('a row is lit when it is chosen, and what does not exist is said in a word', () => {

@@ -90,6 +90,7 @@ function ChartCell({ t, row, column, uses, onUses, onClick, onCell }: ChartCellP
       type="button"
       className={`${classes.cell} ${classes[use]}`}
       data-use={use}
+      title={row.whole[quantity]}
       aria-label={t('chart.cell', {
         quantity: quantity === 'potential' ? t('chart.potential') : column.word,
         subject: row.id.replace(/^\./, ''),

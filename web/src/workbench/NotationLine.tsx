@@ -1,6 +1,6 @@
-import { useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Problem } from '../api/client'
+import { NotationHelp } from './NotationHelp'
 import classes from './NotationLine.module.css'
 
 interface NotationLineProps {
@@ -12,10 +12,12 @@ interface NotationLineProps {
   words: string
 }
 
-/** The circuit as one line of text, its signs in copper, the place of an error marked. */
+/**
+ * The circuit as one line of text, its signs in copper, the place of an error marked. A long one goes on below, so that
+ * all of it is in sight; the text itself never has a break in it.
+ */
 export function NotationLine({ value, onChange, problem, words }: NotationLineProps) {
   const { t } = useTranslation()
-  const mirror = useRef<HTMLDivElement>(null)
   const column = typeof problem?.column === 'number' ? problem.column : undefined
   return (
     <div className={classes.row}>
@@ -23,14 +25,22 @@ export function NotationLine({ value, onChange, problem, words }: NotationLinePr
         {t('workbench.circuit')}
       </label>
       <div className={classes.field}>
-        <div className={classes.mirror} ref={mirror} aria-hidden>
-          {coloured(value)}
-          {column !== undefined && (
-            <span className={classes.mark} style={{ left: `${column - 1}ch` }} data-testid="error-mark" />
+        <div className={classes.mirror} aria-hidden>
+          {column === undefined ? (
+            coloured(value)
+          ) : (
+            <>
+              {coloured(value.slice(0, column - 1))}
+              <span className={classes.mark} data-testid="error-mark">
+                {value.slice(column - 1, column) || ' '}
+              </span>
+              {coloured(value.slice(column))}
+            </>
           )}
         </div>
-        <input
+        <textarea
           id="notation"
+          rows={1}
           className={classes.input}
           value={value}
           spellCheck={false}
@@ -38,13 +48,11 @@ export function NotationLine({ value, onChange, problem, words }: NotationLinePr
           autoCapitalize="off"
           aria-invalid={problem !== undefined}
           aria-describedby="notation-says"
-          onChange={(event) => onChange(event.currentTarget.value)}
-          onScroll={(event) => {
-            if (mirror.current)
-              mirror.current.style.transform = `translateX(${-event.currentTarget.scrollLeft}px)`
-          }}
+          onKeyDown={(event) => event.key === 'Enter' && event.preventDefault()}
+          onChange={(event) => onChange(event.currentTarget.value.replace(/\s*\n\s*/g, ' '))}
         />
       </div>
+      <NotationHelp onTake={onChange} />
       <div
         id="notation-says"
         className={problem ? classes.problem : classes.words}

@@ -1,4 +1,4 @@
-import { Button, Text } from '@mantine/core'
+import { Button } from '@mantine/core'
 import { useDisclosure } from '@mantine/hooks'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -26,20 +26,13 @@ export function QuestionBar({ notation, uses, question, ready, draftId, kept }: 
   const [opened, dialog] = useDisclosure(false)
   return (
     <div className={classes.bar}>
-      {ready && uses.asked.size === 0 && (
-        <Text fz="sm" className={classes.hint} id="nothing-asked">
-          {t('workbench.nothingAsked')}
-        </Text>
-      )}
-      <span className={classes.sum} data-testid="marks-sum">
-        {t('workbench.asked', { count: uses.asked.size })} · {t('chart.marks', { count: totalMarks(uses) })}
+      <span className={classes.sum} id="asked-sum" data-testid="marks-sum">
+        {uses.asked.size === 0
+          ? t('workbench.nothingAsked')
+          : `${t('workbench.asked', { count: uses.asked.size })} · ${t('chart.marks', { count: totalMarks(uses) })}`}
       </span>
       {kept}
-      <Button
-        disabled={!ready}
-        onClick={dialog.open}
-        aria-describedby={uses.asked.size === 0 ? 'nothing-asked' : undefined}
-      >
+      <Button disabled={!ready} onClick={dialog.open} aria-describedby="asked-sum">
         {t(question ? 'workbench.keep' : 'workbench.make')}
       </Button>
       <QuestionDialog

@@ -16,6 +16,7 @@ import { benchOf } from './benchAddress'
 import { StepEquation } from './StepEquation'
 import classes from './Solution.module.css'
 import { sections, type Section } from './solutionSections'
+import { StyleMenu } from './StyleMenu'
 import { useStages } from './useStages'
 
 /** What fits an A4 page's width and a redraw beside its working. */
@@ -28,7 +29,7 @@ const FEW = 8
 /** The worked solution of one circuit to read, copy and print: every stage with its redraw and working. */
 export default function Solution() {
   const { t } = useTranslation()
-  const [search] = useSearchParams()
+  const [search, setSearch] = useSearchParams()
   const notation = search.get('circuit') ?? ''
   const style = search.get('style') || undefined
   const analysis = useQuery(analysisQuery({ notation, style, room: WHOLE }))
@@ -60,6 +61,12 @@ export default function Solution() {
           <Button variant="subtle" component={Link} to={benchOf(search)}>
             {t('solution.back')}
           </Button>
+          <StyleMenu
+            style={style}
+            onStyle={(chosen) =>
+              setSearch((now) => ({ ...Object.fromEntries(now), style: chosen }), { replace: true })
+            }
+          />
           <Button variant="default" onClick={() => void copy()}>
             {t('solution.copy')}
           </Button>

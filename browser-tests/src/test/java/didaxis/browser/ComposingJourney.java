@@ -106,7 +106,7 @@ class ComposingJourney {
     @Test
     void readingsAreAskedKeptAndFoundAgain() {
         Page page = visit.workbench("12 V : V1[R1=4] + .B + R2=8");
-        page.getByText("valley", new Page.GetByTextOptions().setExact(true)).click();
+        WorkbenchPage.style(page, "valley");
         notation(page).fill("12,5 V : V1[R1=4,5] + .B + R2=8");
         Locator meter = page.locator("[data-row=V1] button[data-use]");
         Locator point = page.locator("[data-row='.B'] button[data-use]");

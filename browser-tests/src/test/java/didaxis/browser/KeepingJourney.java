@@ -115,7 +115,7 @@ class KeepingJourney {
         page.context().setOffline(false);
         page.context().clearCookies();
         page.reload();
-        Browser.signIn("learner6", page);
+        Browser.signIn("learner8", page);
         open(page);
         assertThat(boxes(page).first()).hasValue("");
         page.context().clearCookies();

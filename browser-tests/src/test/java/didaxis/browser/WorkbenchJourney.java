@@ -194,7 +194,7 @@ class WorkbenchJourney {
         visit.browser().inspect(page, "folding-" + mode);
         // A style has other words and symbols, not other colours.
         for (String style : scheme == ColorScheme.LIGHT ? List.of("valley", "forge", "spring") : List.<String>of()) {
-            page.getByText(style, new Page.GetByTextOptions().setExact(true)).click();
+            WorkbenchPage.style(page, style);
             tab(page, "Chart");
             visit.browser().inspect(page, style + "-" + mode);
         }

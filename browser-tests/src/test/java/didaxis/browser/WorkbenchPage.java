@@ -15,7 +15,7 @@ final class WorkbenchPage {
 
     static Locator notation(Page page) {
         return page.getByLabel("Circuit", new Page.GetByLabelOptions().setExact(true))
-                .and(page.locator("input"));
+                .and(page.locator("textarea"));
     }
 
     static Locator sheet(Page page) {
@@ -41,6 +41,13 @@ final class WorkbenchPage {
 
     static void tab(Page page, String name) {
         page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name)).click();
+    }
+
+    static void style(Page page, String name) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Style: ")))
+                .click();
+        page.getByRole(AriaRole.MENUITEMRADIO, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name)))
+                .click();
     }
 
     static void tabTo(Page page, Locator wanted) {

@@ -203,7 +203,7 @@ final class NotationParser {
         if (tokens.peek().is("=")) {
             throw tokens.refuse(token, "a label: " + PartKind.allLetters() + " and a number");
         }
-        double ohms = values.ohms(token, true);
+        double ohms = values.bareOhms(token);
         Set<String> taken = resistors.orElseGet(this::writtenResistors);
         resistors = Optional.of(taken);
         do lastFree++;

@@ -99,6 +99,14 @@ final class NotationValues {
         };
     }
 
+    /** The resistance of a part that has no label. */
+    double bareOhms(Token token) {
+        boolean value =
+                Character.isDigit(token.text().charAt(0)) || token.text().charAt(0) == '.';
+        if (!value) throw tokens.refuse(token, A_PART + " such as R1=5");
+        return ohms(token, true);
+    }
+
     /** The resistance that a token is; 0 where there may be none. */
     double ohms(Token token, boolean mayBeZero) {
         boolean zero = token.type() == Type.RUN
@@ -129,9 +137,7 @@ final class NotationValues {
         String expected = quantity.phrase() + " above 0";
         if (token.type() != Type.RUN) throw tokens.refuse(token, expected + ", such as " + sample(quantity));
         double si = read(text, quantity).match(read -> read.amount().si(), blank -> Double.NaN, unreadable -> {
-            boolean value = !text.isEmpty() && (Character.isDigit(text.charAt(0)) || text.charAt(0) == '.');
-            throw tokens.refuse(
-                    token, value || quantity != Quantity.RESISTANCE ? unreadable.expected() : A_PART + " such as R1=5");
+            throw tokens.refuse(token, unreadable.expected());
         });
         if (!(si >= SMALLEST && si <= LARGEST)) throw tokens.refuse(token, expected + ", such as " + sample(quantity));
         return si;

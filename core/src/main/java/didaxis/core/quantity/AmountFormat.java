@@ -3,6 +3,7 @@ package didaxis.core.quantity;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Prints amounts and reads them back: {@code read(print(x))} is x within the rounding of the print.
@@ -18,6 +19,7 @@ public record AmountFormat(char decimalSign, Precision precision) {
 
     private static final String THIN_SPACE = "\u2009";
     private static final MathContext SHOWN_BACK = new MathContext(12);
+    private static final MathContext WHOLE = new MathContext(7);
 
     public AmountFormat {
         if (decimalSign != '.' && decimalSign != ',') {
@@ -89,6 +91,14 @@ public record AmountFormat(char decimalSign, Precision precision) {
         public String print(double si) {
             return format.digits(format.precision.round(BigDecimal.valueOf(si).movePointLeft(exponent)));
         }
+
+        /** The amount with its unit to seven figures; empty where the printed number hides nothing of that. */
+        public Optional<String> whole(double si) {
+            BigDecimal all = BigDecimal.valueOf(si).movePointLeft(exponent).round(WHOLE);
+            if (all.compareTo(format.precision.round(BigDecimal.valueOf(si).movePointLeft(exponent))) == 0)
+                return Optional.empty();
+            return Optional.of(format.digits(all.stripTrailingZeros()) + THIN_SPACE + unit);
+        }
     }
 
     /**
@@ -151,8 +161,9 @@ public record AmountFormat(char decimalSign, Precision precision) {
         return number.toPlainString().replace('.', decimalSign).replace('-', '−');
     }
 
-    /** Samples of what is read, for a hint: "2.5 A, 2500 mA". */
+    /** Samples of what is read, for a hint, as one would meet them: "2.5 A, 2500 mA", but "2.5 Ω, 4.7 kΩ". */
     List<String> samples(Quantity quantity) {
-        return List.of("2" + decimalSign + "5 " + quantity.unit(), "2500 m" + quantity.unit());
+        String other = quantity == Quantity.RESISTANCE ? "4" + decimalSign + "7 k" : "2500 m";
+        return List.of("2" + decimalSign + "5 " + quantity.unit(), other + quantity.unit());
     }
 }

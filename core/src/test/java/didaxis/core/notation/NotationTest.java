@@ -44,7 +44,7 @@ class NotationTest {
                 "16 V : R1=5 + ) ~ expected a part or '(' at line 1, column 15; found ')'",
                 "16 V : R1=5 + ~ expected a part or '(' at line 1, column 14; found the end of the text",
                 "12 V R1=4 ~ expected ':' between the source and the network at line 1, column 6; found 'R1'",
-                "12 V r=1 R1=4 ~ expected a resistance in Ω, such as 2.5 Ω or 2500 mΩ at line 1, column 8; found '1 R1'",
+                "12 V r=1 R1=4 ~ expected a resistance in Ω, such as 2.5 Ω or 4.7 kΩ at line 1, column 8; found '1 R1'",
                 "12 V : L1=0 ~ expected a resistance above 0, such as 4.7k at line 1, column 11; found '0'",
                 "16 V = R1 ~ expected ':' between the source and the network at line 1, column 6; found '='",
                 "16 V : R1 + R2=4 ~ expected '=' after R1 and a resistance, such as R1=4.7k at line 1, column 11; found '+'",
@@ -56,7 +56,7 @@ class NotationTest {
                 "16 V : .B ~ expected a part or '(' at line 1, column 8; found '.B'",
                 "16 V : S1=half ~ expected 'open' or 'closed' at line 1, column 11; found 'half'",
                 "16 V : R1=5{3} ~ expected a rating with its unit, such as 6 V, 0.5 A or 3 W at line 1, column 13; found '3'",
-                "16 V : R1=5 A ~ expected a resistance in Ω, such as 2.5 Ω or 2500 mΩ at line 1, column 11; found '5 A'",
+                "16 V : R1=5 A ~ expected a resistance in Ω, such as 2.5 Ω or 4.7 kΩ at line 1, column 11; found '5 A'",
                 "16 V : V1 + R1=5 ~ expected '[' and the stretch that voltmeter V1 stands across at line 1, column 11; found '+'",
                 "sixteen : R1=5 ~ expected a voltage in V, such as 2.5 V or 2500 mV at line 1, column 1; found 'sixteen'"
             })

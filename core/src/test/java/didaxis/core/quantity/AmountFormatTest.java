@@ -3,6 +3,7 @@ package didaxis.core.quantity;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -95,7 +96,8 @@ class AmountFormatTest {
                 .read(typed, quantity)
                 .match(r -> "read " + r.shown(), b -> "blank", Reading.Unreadable::expected);
         String unit = quantity.unit();
-        assertEquals(quantity.phrase() + " in " + unit + ", such as 2.5 " + unit + " or 2500 m" + unit, expected);
+        String other = quantity == Quantity.RESISTANCE ? "4.7 kΩ" : "2500 m" + unit;
+        assertEquals(quantity.phrase() + " in " + unit + ", such as 2.5 " + unit + " or " + other, expected);
     }
 
     @Test
@@ -192,5 +194,14 @@ class AmountFormatTest {
         String printed = format.print(Amount.of(value, quantity));
         double read = format.read(printed, quantity).match(r -> r.amount().si(), b -> Double.NaN, u -> Double.NaN);
         assertEquals(value, read, 0.5 * Math.pow(10, Math.floor(Math.log10(size)) - figures + 1) * (1 + 1e-6));
+    }
+
+    @Test
+    void aNumberThatHidesMoreThanItShowsTellsTheWholeOfIt() {
+        AmountFormat.Column amperes = AmountFormat.STANDARD.column(Quantity.CURRENT, List.of(1.997, 2.0, 0.5));
+        assertEquals("2.00", amperes.print(1.997));
+        assertEquals(Optional.of("1.997\u2009A"), amperes.whole(1.997));
+        assertEquals(Optional.empty(), amperes.whole(2.0));
+        assertEquals(Optional.of("0.6666667\u2009A"), amperes.whole(2.0 / 3));
     }
 }

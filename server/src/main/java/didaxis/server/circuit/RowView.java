@@ -18,6 +18,7 @@ import java.util.OptionalDouble;
  *
  * @param shown the numbers as printed in the chart's columns, a point's potential as among the voltages; no entry where
  *     there is none
+ * @param whole the same to seven figures and with their units, where the printed number hides some of that
  * @param condition normal, no-current, bypassed or undecided
  */
 public record RowView(
@@ -32,21 +33,22 @@ public record RowView(
         @Schema(types = {"number", "null"}) Double current,
         @Schema(types = {"number", "null"}) Double power,
         Map<String, String> shown,
+        Map<String, String> whole,
         String condition) {
     /** A subject's row, printed in these columns. */
     public static RowView of(StyledChart styled, Subject subject, ChartColumns columns) {
         Chart chart = styled.chart();
         Map<String, String> shown = new LinkedHashMap<>();
-        columns.byQuantity()
-                .forEach((quantity, column) -> styled.value(Cell.of(subject, quantity))
-                        .ifPresent(value -> shown.put(quantity.word(), column.print(value))));
-        if (subject.kind() == Subject.Kind.POINT) {
+        Map<String, String> whole = new LinkedHashMap<>();
+        columns.byQuantity().forEach((quantity, column) -> {
             // A potential is a voltage towards the negative terminal, and stands in that column.
-            styled.value(Cell.of(subject, Quantity.POTENTIAL))
-                    .ifPresent(value -> shown.put(
-                            Quantity.POTENTIAL.word(),
-                            columns.of(Quantity.VOLTAGE).print(value)));
-        }
+            boolean potential = subject.kind() == Subject.Kind.POINT && quantity == Quantity.VOLTAGE;
+            Quantity own = potential ? Quantity.POTENTIAL : quantity;
+            styled.value(Cell.of(subject, own)).ifPresent(value -> {
+                shown.put(own.word(), column.print(value));
+                column.whole(value).ifPresent(all -> whole.put(own.word(), all));
+            });
+        });
         return new RowView(
                 subject.id(),
                 subject.kind().name().toLowerCase(Locale.ROOT),
@@ -56,6 +58,7 @@ public record RowView(
                 value(chart, subject, Quantity.CURRENT),
                 value(chart, subject, Quantity.POWER),
                 shown,
+                whole,
                 chart.condition(subject).name().toLowerCase(Locale.ROOT).replace('_', '-'));
     }
 

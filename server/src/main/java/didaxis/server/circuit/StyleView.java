@@ -14,9 +14,10 @@ import java.util.List;
 /**
  * A house style to choose, in JSON.
  *
+ * @param summary what tells it from the others, in one line
  * @param traits what it is, a phrase each
  */
-public record StyleView(String name, List<String> traits) {
+public record StyleView(String name, String summary, List<String> traits) {
     static StyleView of(HouseStyle style) {
         List<String> traits = new ArrayList<>();
         Precision precision = style.numbers().precision();
@@ -33,7 +34,19 @@ public record StyleView(String name, List<String> traits) {
         traits.add(
                 style.foldingOrder() == FoldingOrder.SERIES_FIRST ? "series folded first" : "innermost folded first");
         traits.add(style.groupPowers() ? "groups have a power" : "groups have no power");
-        return new StyleView(style.name(), traits);
+        return new StyleView(style.name(), summary(style), traits);
+    }
+
+    /** "V · 3 figures · decimal point · rectangles · full values carried". */
+    private static String summary(HouseStyle style) {
+        Precision precision = style.numbers().precision();
+        return String.join(
+                " · ",
+                style.terms().letter(Quantity.VOLTAGE),
+                precision.digits() + (precision.kind() == Precision.Kind.FIGURES ? " figures" : " decimals"),
+                style.numbers().decimalSign() == ',' ? "decimal comma" : "decimal point",
+                style.resistor() == ResistorSymbol.ZIGZAG ? "zigzags" : "rectangles",
+                style.carryRounded() ? "rounded values carried" : "full values carried");
     }
 
     /**
