@@ -179,6 +179,12 @@ export const resultsQuery = (classId: number) =>
     queryFn: () => body(client.GET('/api/classes/{classId}/results', { params: { path: { classId } } })),
   })
 
+export const boxResultsQuery = (id: number) =>
+  queryOptions({
+    queryKey: ['assignments', 'boxes', id],
+    queryFn: () => body(client.GET('/api/assignments/{id}/boxes', { params: { path: { id } } })),
+  })
+
 export const sheetQuery = (id: number, learnerId: number) =>
   queryOptions({
     queryKey: ['assignments', id, learnerId],

@@ -1,7 +1,8 @@
 import { ActionIcon, Avatar, Group } from '@mantine/core'
-import { lazy, Suspense, useEffect, useRef, useState, type ReactNode } from 'react'
+import { lazy, Suspense, useCallback, useEffect, useRef, useState, type ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { NavLink, useLocation } from 'react-router'
+import { useFocusKept } from '../ui/useFocusKept'
 import classes from './Shell.module.css'
 
 const PersonMenu = lazy(() => import('./PersonMenu'))
@@ -20,6 +21,8 @@ export function Shell({
 }) {
   const { t } = useTranslation()
   const main = useRef<HTMLElement>(null)
+  const screen = useCallback(() => main.current, [])
+  useFocusKept(screen)
   const { pathname } = useLocation()
   const last = useRef('')
   // Whoever goes to another screen, or has just signed in, is at its beginning, by keyboard and by ear too.

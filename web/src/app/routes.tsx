@@ -14,8 +14,15 @@ function screen(load: () => Promise<{ default: ComponentType }>) {
   )
 }
 
-const desk = screen(() => import('../desk/Desk'))
-const workbench = screen(() => import('../workbench/Workbench'))
+/** A screen of teachers: its texts come with it. */
+const teachers = (load: () => Promise<{ default: ComponentType }>) =>
+  screen(async () => {
+    const [loaded] = await Promise.all([load(), import('../i18n/teaching')])
+    return loaded
+  })
+
+const desk = teachers(() => import('../desk/Desk'))
+const workbench = teachers(() => import('../workbench/Workbench'))
 const work = screen(() => import('../answers/MyWork'))
 
 export const router = createBrowserRouter([
@@ -26,16 +33,20 @@ export const router = createBrowserRouter([
     children: [
       { path: 'desk', element: desk },
       { path: 'workbench', element: workbench },
-      { path: 'workbench/solution', element: screen(() => import('../workbench/Solution')) },
+      { path: 'workbench/solution', element: teachers(() => import('../workbench/Solution')) },
       { path: 'workbench/:questionId', element: workbench },
-      { path: 'classes', element: screen(() => import('../classes/Classes')) },
-      { path: 'classes/:classId', element: screen(() => import('../classes/ClassScreen')) },
-      { path: 'classes/:classId/preview/:assignmentId', element: screen(() => import('../classes/Preview')) },
-      { path: 'results', element: screen(() => import('../results/ResultsList')) },
-      { path: 'results/:classId', element: screen(() => import('../results/Results')) },
+      { path: 'classes', element: teachers(() => import('../classes/Classes')) },
+      { path: 'classes/:classId', element: teachers(() => import('../classes/ClassScreen')) },
+      {
+        path: 'classes/:classId/preview/:assignmentId',
+        element: teachers(() => import('../classes/Preview')),
+      },
+      { path: 'results', element: teachers(() => import('../results/ResultsList')) },
+      { path: 'results/:classId', element: teachers(() => import('../results/Results')) },
+      { path: 'results/:classId/:assignmentId', element: teachers(() => import('../results/Boxes')) },
       {
         path: 'results/:classId/:assignmentId/:learnerId',
-        element: screen(() => import('../results/LearnerSheet')),
+        element: teachers(() => import('../results/LearnerSheet')),
       },
       { path: 'work', element: work },
       { path: 'work/:workId', element: screen(() => import('../answers/AnswerSheet')) },

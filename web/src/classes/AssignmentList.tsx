@@ -18,7 +18,7 @@ export function AssignmentList({ assignments }: { assignments: Schemas['Assignme
         return (
           <li key={one.id}>
             <div className={classes.head}>
-              <Anchor component={Link} to={`/results/${one.classroomId}`} c="inherit" fw={600}>
+              <Anchor component={Link} to={`/results/${one.classroomId}/${one.id}`} c="inherit" fw={600}>
                 {one.title}
               </Anchor>
               <Text c="dimmed" fz="xs" ml="auto">

@@ -37,7 +37,7 @@ test('an empty desk says what to do first', async () => {
 test('sheets that are all in call for the teacher, those handed back do not', async () => {
   open([], [handedOut, { ...handedOut, id: 10, title: 'Beacon lamps', released: true }])
   expect((await screen.findByText(/^All sheets are in/)).closest('a')?.getAttribute('href')).toBe(
-    '/results/2',
+    '/results/2/9',
   )
   expect(screen.queryByText('Beacon lamps')).toBeNull()
 })

@@ -57,7 +57,7 @@ function Waiting() {
     <ul className={classes.list}>
       {waiting.map((one) => (
         <li key={one.id}>
-          <Anchor component={Link} to={`/results/${one.classroomId}`} className={classes.item}>
+          <Anchor component={Link} to={`/results/${one.classroomId}/${one.id}`} className={classes.item}>
             <Stack gap={0}>
               <Text fw={600}>{one.title}</Text>
               <Text c="dimmed" fz="xs">

@@ -1,6 +1,7 @@
-import { ActionIcon, Anchor, Text } from '@mantine/core'
+import { ActionIcon, Anchor, Text, TextInput } from '@mantine/core'
 import { IconTrash } from '@tabler/icons-react'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { client, type Schemas } from '../api/client'
@@ -13,6 +14,8 @@ import { RemovedList } from '../ui/RemovedList'
 import { useRemoval } from '../ui/useRemoval'
 import classes from './Desk.module.css'
 
+const FEW = 12
+
 const at = (id: number) => ({ params: { path: { id } } })
 const restore = (id: number) => client.POST('/api/questions/{id}/restoration', at(id))
 
@@ -20,6 +23,7 @@ const restore = (id: number) => client.POST('/api/questions/{id}/restoration', a
 export function Questions() {
   const { t } = useTranslation()
   const queries = useQueryClient()
+  const [find, setFind] = useState('')
   const questions = useQuery(questionsQuery)
   const removed = useQuery(removedQuestionsQuery)
   const refresh = () => queries.invalidateQueries({ queryKey: ['questions'] })
@@ -32,6 +36,10 @@ export function Questions() {
   if (questions.isLoadingError)
     return <Failed error={questions.error} onRetry={() => void questions.refetch()} />
   if (questions.isPending) return <Loading />
+  const wanted = find.trim().toLowerCase()
+  const found = questions.data.filter((one) =>
+    [one.title, one.notation].some((text) => text.toLowerCase().includes(wanted)),
+  )
   const rename = async (id: number, title: string) => {
     await client.PUT('/api/questions/{id}/title', { ...at(id), body: { title } })
     await refresh()
@@ -39,8 +47,16 @@ export function Questions() {
   return (
     <>
       {questions.data.length === 0 && <Empty text={t('question.none')} />}
+      {questions.data.length > FEW && (
+        <TextInput
+          label={t('classes.find')}
+          mb="sm"
+          value={find}
+          onChange={(event) => setFind(event.currentTarget.value)}
+        />
+      )}
       <ul className={classes.list}>
-        {questions.data.map((one) => (
+        {found.map((one) => (
           <li key={one.id} className={classes.row}>
             <NameInPlace name={one.title} maxLength={120} onRename={(title) => rename(one.id, title)}>
               <Anchor component={Link} to={`/workbench/${one.id}`} className={classes.item}>

@@ -1,5 +1,4 @@
-import { people } from './people'
-import { workbench } from './workbench'
+import { sheets } from './sheets'
 
 /** The frame around every screen. */
 const frame = {
@@ -87,5 +86,5 @@ const frame = {
   },
 }
 
-/** Every text of the screens. */
-export const en = { ...frame, ...workbench, ...people }
+/** The texts that everybody gets; those for teachers come with their screens. */
+export const en = { ...frame, ...sheets }

@@ -2,20 +2,6 @@ import type { PartKind } from '../workbench/partKinds'
 
 /** The workbench: circuit, chart, folding, changes, backwards, files. */
 export const workbench = {
-  quantity: {
-    resistance: 'resistance',
-    voltage: 'voltage',
-    current: 'current',
-    power: 'power',
-    potential: 'potential',
-  },
-  group: {
-    resistance: 'Resistance',
-    voltage: 'Voltage',
-    current: 'Current',
-    power: 'Power',
-    potential: 'Potential',
-  },
   use: { given: 'given', asked: 'asked', withheld: 'withheld' },
   chart: {
     caption: 'Chart: {{columns}} of every part, every group and the whole',
@@ -38,7 +24,6 @@ export const workbench = {
       'On paper only: this source is above extra-low voltage. Do not build it; mains and fixed wiring are for licensed people under local codes.',
   },
   check: { loop: 'loop', junction: 'junction', power: 'power', 'second-method': 'second method' },
-  drawing: { described: 'Circuit; described in the list that follows' },
   change: {
     pick: 'All that changes, in this order. Pick a value below for its own reasons.',
     why: 'Why the {{quantity}} of {{subject}} changes:',
@@ -159,6 +144,10 @@ export const workbench = {
     sheet: 'The circuit; arrow keys take a part in hand, ? lists the keys',
     bar: 'Change {{name}}',
     source: 'the source',
+    inHand: '{{thing}}, in hand',
+    removed: '{{name}} removed',
+    undone: 'Undone',
+    redone: 'Done again',
     value: 'Value of {{name}}',
     name: 'Name of {{name}}',
     kind: 'Kind of {{name}}',

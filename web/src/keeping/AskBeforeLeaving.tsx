@@ -1,41 +1,26 @@
-import { Button, Group, Modal, Stack, Text } from '@mantine/core'
-import { useEffect } from 'react'
-import { useTranslation } from 'react-i18next'
+import { lazy, Suspense, useEffect } from 'react'
 import { useBlocker } from 'react-router'
 import type { KeepingState } from './keeper'
 
+const LeaveDialog = lazy(() => import('./LeaveDialog'))
+
 /** Asks before a screen is left while something on it cannot be kept; what is merely on its way is kept in leaving. */
 export function AskBeforeLeaving({ state }: { state: KeepingState }) {
-  const { t } = useTranslation()
   const stuck = state.is === 'waiting' || state.is === 'conflict' || state.is === 'refused'
   const blocker = useBlocker(
     ({ currentLocation, nextLocation }) => stuck && currentLocation.pathname !== nextLocation.pathname,
   )
+  // Where the server cannot be reached the dialog could not be fetched any more.
+  useEffect(() => void import('./LeaveDialog'), [])
   useEffect(() => {
     if (!stuck) return
     const ask = (event: BeforeUnloadEvent) => event.preventDefault()
     window.addEventListener('beforeunload', ask)
     return () => window.removeEventListener('beforeunload', ask)
   }, [stuck])
-  const stay = () => blocker.reset?.()
-  return (
-    <Modal
-      opened={blocker.state === 'blocked'}
-      onClose={stay}
-      title={t('keeping.leaveTitle')}
-      closeButtonProps={{ 'aria-label': t('ui.close') }}
-    >
-      <Stack>
-        <Text>{t('keeping.leave')}</Text>
-        <Group justify="flex-end">
-          <Button variant="default" onClick={() => blocker.proceed?.()}>
-            {t('keeping.leaveYes')}
-          </Button>
-          <Button onClick={stay} data-autofocus>
-            {t('keeping.stay')}
-          </Button>
-        </Group>
-      </Stack>
-    </Modal>
-  )
+  return blocker.state === 'blocked' ? (
+    <Suspense>
+      <LeaveDialog onStay={() => blocker.reset?.()} onLeave={() => blocker.proceed?.()} />
+    </Suspense>
+  ) : null
 }

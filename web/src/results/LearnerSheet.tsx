@@ -1,10 +1,11 @@
 import { Anchor, Text, Title } from '@mantine/core'
+import { useHotkeys } from '@mantine/hooks'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { Link, useParams } from 'react-router'
+import { Link, useNavigate, useParams } from 'react-router'
 import type { Schemas } from '../api/client'
-import { sheetQuery } from '../api/queries'
+import { resultsQuery, sheetQuery } from '../api/queries'
 import { CircuitWords } from '../ui/CircuitWords'
 import { Drawing } from '../ui/Drawing'
 import paper from '../ui/Drawing.module.css'
@@ -13,7 +14,7 @@ import { FindingRow } from '../ui/FindingRow'
 import { Loading } from '../ui/Loading'
 import { Screen } from '../ui/Screen'
 import { TrueChart } from '../ui/TrueChart'
-import { atClock } from '../ui/when'
+import { atClock, atMoment } from '../ui/when'
 import classes from './LearnerSheet.module.css'
 
 /** A sheet that is being worked on is asked for again so often. */
@@ -39,17 +40,23 @@ export default function LearnerSheet() {
   return (
     <Screen
       title={learner.learner.displayName}
-      aside={
-        <>
-          {assignment.title}
-          {learner.marks !== null &&
-            ` · ${t('sheet.marks', { marks: learner.marks, total: assignment.total })}`}
-        </>
-      }
+      aside={[
+        t(`assignment.state.${learner.collected ? 'collected' : learner.late ? 'late' : learner.state}`),
+        ...(learner.sentAt ? [atMoment(learner.sentAt)] : []),
+        ...(learner.marks !== null
+          ? [t('sheet.marks', { marks: learner.marks, total: assignment.total })]
+          : []),
+      ].join(' · ')}
       actions={
-        <Anchor component={Link} to={`/results/${classId}`}>
-          {t('sheet.back', { classroom: assignment.classroom })}
-        </Anchor>
+        <>
+          <Neighbours classId={Number(classId)} assignmentId={assignment.id} learnerId={learner.learner.id} />
+          <Anchor component={Link} to={`/results/${classId}/${assignment.id}`}>
+            {assignment.title}
+          </Anchor>
+          <Anchor component={Link} to={`/results/${classId}`}>
+            {t('sheet.back', { classroom: assignment.classroom })}
+          </Anchor>
+        </>
       }
     >
       <div className={classes.columns}>
@@ -110,6 +117,39 @@ function AsItStands({ sheet }: { sheet: Schemas['TeacherSheetView'] }) {
           </li>
         ))}
       </ul>
+    </>
+  )
+}
+
+/** The sheets before and behind this one in the class's order, by link and by the keys p and n. */
+function Neighbours({
+  classId,
+  assignmentId,
+  learnerId,
+}: Record<'classId' | 'assignmentId' | 'learnerId', number>) {
+  const { t } = useTranslation()
+  const navigate = useNavigate()
+  const rows = useQuery(resultsQuery(classId)).data?.rows ?? []
+  const at = rows.findIndex((row) => row.learner.id === learnerId)
+  const previous = at > 0 ? rows[at - 1] : undefined
+  const next = at >= 0 ? rows[at + 1] : undefined
+  const address = (row: typeof next) => `/results/${classId}/${assignmentId}/${row?.learner.id}`
+  useHotkeys([
+    ['p', () => previous && void navigate(address(previous))],
+    ['n', () => next && void navigate(address(next))],
+  ])
+  return (
+    <>
+      {previous && (
+        <Anchor component={Link} to={address(previous)}>
+          {t('sheet.previous', { name: previous.learner.displayName })}
+        </Anchor>
+      )}
+      {next && (
+        <Anchor component={Link} to={address(next)}>
+          {t('sheet.next', { name: next.learner.displayName })}
+        </Anchor>
+      )}
     </>
   )
 }

@@ -1,5 +1,5 @@
 import { fireEvent, screen, waitFor } from '@testing-library/react'
-import { expect, test } from 'vitest'
+import { expect, test, vi } from 'vitest'
 import { answer, shown, type Asked } from '../test/shown'
 import Results from './Results'
 
@@ -37,18 +37,44 @@ const open = (says: object, changes: (asked: Asked) => object = () => ({})) =>
 
 test('each sheet says in words what its number means, and leads to it', async () => {
   open(results)
-  const links = await screen.findAllByRole('link')
-  expect(links.map((link) => link.textContent)).toEqual([
-    'A. Alder, Boot dryer: sent 7 of 8',
-    'B. Birch, Boot dryer: sent late 0 of 8 · sent late',
-    'C. Cedar, Boot dryer: working …',
+  const links = (await screen.findAllByRole('link')).slice(1)
+  expect(links.map((link) => link.getAttribute('aria-label'))).toEqual([
+    'A. Alder, Boot dryer: 7 of 8',
+    'B. Birch, Boot dryer: 0 of 8 · sent late',
+    'C. Cedar, Boot dryer: working',
   ])
+  expect(links.map((link) => link.textContent)).toEqual(['7 of 8', '0 of 8 · sent late', '…'])
   expect(links[1]!.getAttribute('href')).toBe('/results/2/9/2')
 })
 
 test('a class that was handed nothing says so', async () => {
   open({ ...results, assignments: [], rows: [] })
   expect(await screen.findByText('Nothing was handed out to this class yet.')).toBeTruthy()
+})
+
+test('of a large class finished work is folded away, names are found, and only rows in sight are in the page', async () => {
+  // The height of a screen, which there is none of here.
+  vi.spyOn(HTMLElement.prototype, 'offsetHeight', 'get').mockReturnValue(600)
+  const many = Array.from({ length: 40 }, (_, k) => ({
+    ...dryer,
+    id: k + 1,
+    title: `Work ${k + 1}`,
+    released: k < 36,
+  }))
+  const sixty = Array.from({ length: 60 }, (_, k) => ({
+    learner: { id: k + 1, displayName: `L. Larch ${k + 1}`, username: `larch${k + 1}` },
+    cells: many.map(() => ({ late: false, collected: false, marks: 4, state: 'sent' })),
+  }))
+  open({ classroom: 'Ridge class', assignments: many, rows: sixty })
+  expect(await screen.findByRole('link', { name: 'Work 40' })).toBeTruthy()
+  expect(screen.queryByRole('link', { name: 'Work 1' })).toBeNull()
+  expect(screen.getAllByRole('row').length).toBeLessThan(40)
+  fireEvent.click(screen.getByRole('button', { name: 'Show 36 that were handed back' }))
+  expect(screen.getByRole('link', { name: 'Work 1' })).toBeTruthy()
+  expect(document.querySelectorAll('*').length).toBeLessThan(4_000)
+  fireEvent.change(screen.getByLabelText('Find'), { target: { value: 'larch 59' } })
+  expect(await screen.findByRole('rowheader', { name: 'L. Larch 59' })).toBeTruthy()
+  expect(screen.queryByRole('rowheader', { name: 'L. Larch 1' })).toBeNull()
 })
 
 const viewed = (working: object[]) => ({

@@ -1,8 +1,9 @@
-import { Button, Text, VisuallyHidden } from '@mantine/core'
+import { Button, Group, Text, TextInput } from '@mantine/core'
+import { useDisclosure } from '@mantine/hooks'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { Link, useParams } from 'react-router'
+import { useParams } from 'react-router'
 import type { Schemas } from '../api/client'
 import { resultsQuery } from '../api/queries'
 import { ReleaseDialog } from '../classes/ReleaseDialog'
@@ -10,104 +11,65 @@ import { Empty } from '../ui/Empty'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
 import { Screen } from '../ui/Screen'
-import { atMoment } from '../ui/when'
-import classes from './Results.module.css'
+import { ResultsTable } from './ResultsTable'
 
 type Assignment = Schemas['AssignmentSummary']
-type LearnerView = Schemas['LearnerView']
 
-/** A class's table, learner by question. */
+/** So many are seen at once: finished work is folded away where there is more, and names are found by typing. */
+const FEW_ASSIGNMENTS = 6
+const FEW_LEARNERS = 12
+
+/** A class's table, learner by assignment. */
 export default function Results() {
   const { t } = useTranslation()
   const classId = Number(useParams().classId)
   const results = useQuery(resultsQuery(classId))
   const [releasing, setReleasing] = useState<Assignment>()
+  const [find, setFind] = useState('')
+  const [all, showAll] = useDisclosure(false)
   if (results.isLoadingError) return <Failed error={results.error} onRetry={() => void results.refetch()} />
   if (results.isPending) return <Loading />
   const { classroom, assignments, rows } = results.data
+  const finished = assignments.filter((one) => one.released)
+  const folds = assignments.length > FEW_ASSIGNMENTS && finished.length > 0
+  const shown = folds && !all ? assignments.filter((one) => !one.released) : assignments
+  const wanted = find.trim().toLowerCase()
+  const found = rows.filter(({ learner }) => learner.displayName.toLowerCase().includes(wanted))
   return (
     <Screen title={t('results.title')} aside={classroom}>
       {assignments.length === 0 ? (
         <Empty text={t('results.nothing')} />
       ) : (
-        <div className={classes.scroll} tabIndex={0} role="region" aria-label={t('results.title')}>
-          <table className={classes.table}>
-            <thead>
-              <tr>
-                <th scope="col">{t('results.learner')}</th>
-                {assignments.map((one) => (
-                  <th key={one.id} scope="col">
-                    <div className={classes.title}>{one.title}</div>
-                    <div className={classes.sub}>
-                      {t('assignment.sent', { count: one.sent })} ·{' '}
-                      {one.released ? t('assignment.released') : atMoment(one.dueAt)}
-                    </div>
-                    {!one.released && one.sent > 0 && (
-                      <Button variant="default" size="xs" mt={6} onClick={() => setReleasing(one)}>
-                        {t('assignment.release')}
-                      </Button>
-                    )}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {rows.map((row) => (
-                <tr key={row.learner.id}>
-                  <th scope="row">{row.learner.displayName}</th>
-                  {row.cells.map((cell, place) => {
-                    const assignment = assignments[place]!
-                    return (
-                      <td key={assignment.id}>
-                        <Link
-                          className={classes.cell}
-                          to={`/results/${classId}/${assignment.id}/${row.learner.id}`}
-                        >
-                          <VisuallyHidden>
-                            {t('results.sheet', {
-                              name: row.learner.displayName,
-                              title: assignment.title,
-                              state: t(`assignment.state.${stateOf(cell)}`),
-                            })}{' '}
-                          </VisuallyHidden>
-                          <Marks cell={cell} total={assignment.total} />
-                        </Link>
-                      </td>
-                    )
-                  })}
-                </tr>
-              ))}
-            </tbody>
-          </table>
+        <>
+          <Group align="end" gap="md" mb="sm">
+            {rows.length > FEW_LEARNERS && (
+              <TextInput
+                label={t('classes.find')}
+                value={find}
+                onChange={(event) => setFind(event.currentTarget.value)}
+              />
+            )}
+            {folds && (
+              <Button variant="default" onClick={showAll.toggle} aria-expanded={all}>
+                {t(all ? 'results.fold' : 'results.unfold', { count: finished.length })}
+              </Button>
+            )}
+          </Group>
+          {found.length === 0 && <Text c="dimmed">{t('classes.noneFound', { find })}</Text>}
+          {found.length > 0 && (
+            <ResultsTable
+              assignments={assignments}
+              shown={new Set(shown.map((one) => one.id))}
+              rows={found}
+              onRelease={setReleasing}
+            />
+          )}
           <Text c="dimmed" fz="xs" mt="sm">
             {t('results.legend')}
           </Text>
-        </div>
+        </>
       )}
       {releasing && <ReleaseDialog assignmentId={releasing.id} onClose={() => setReleasing(undefined)} />}
     </Screen>
-  )
-}
-
-const stateOf = (cell: LearnerView) => (cell.collected ? 'collected' : cell.late ? 'late' : cell.state)
-
-function Marks({ cell, total }: { cell: LearnerView; total: number }) {
-  const { t } = useTranslation()
-  if (cell.marks === null)
-    return (
-      <span className={classes.sub} aria-hidden>
-        {cell.state === 'working' ? '…' : '·'}
-      </span>
-    )
-  return (
-    <>
-      <b>{cell.marks}</b> <span className={classes.sub}>{t('results.of', { total })}</span>
-      {stateOf(cell) !== 'sent' && (
-        <span className={classes.sub} aria-hidden>
-          {' '}
-          · {t(`assignment.state.${stateOf(cell)}`)}
-        </span>
-      )}
-    </>
   )
 }

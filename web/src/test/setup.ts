@@ -1,6 +1,7 @@
 import { cleanup, configure } from '@testing-library/react'
 import { afterEach } from 'vitest'
 import '../i18n'
+import '../i18n/teaching'
 
 afterEach(() => {
   cleanup()

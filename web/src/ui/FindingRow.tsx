@@ -42,7 +42,7 @@ export function FindingRow({ finding, text, selected = false, onSelect }: Findin
         </span>
         <span className={classes.soft}>
           {t(`finding.${finding.finding}`)}
-          {finding.origin && `, ${t('sheet.origin')}`}
+          {finding.origin && `, ${t('feedback.origin')}`}
         </span>
         {finding.finding !== 'right' && <span className={classes.sentence}>{finding.sentence}</span>}
       </Row>

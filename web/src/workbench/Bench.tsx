@@ -6,6 +6,7 @@ import type { Schemas } from '../api/client'
 import { AskBeforeLeaving } from '../keeping/AskBeforeLeaving'
 import { KeptState } from '../keeping/KeptState'
 import { useKeeper } from '../keeping/useKeeper'
+import { announce } from '../ui/announce'
 import { Failed } from '../ui/Failed'
 import { notify } from '../ui/notify'
 import { useAfterPaint } from '../ui/useAfterPaint'
@@ -24,6 +25,7 @@ import { QuestionBar } from './QuestionBar'
 import { told, type Direction } from './stages'
 import { useBenchView } from './useBenchView'
 import { useComposer } from './useComposer'
+import { useSaidInHand } from './useSaidInHand'
 import { useUses } from './useUses'
 import { useWorkedCircuit } from './useWorkedCircuit'
 import { WhichDialog } from './WhichDialog'
@@ -91,7 +93,8 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
     notation: history.now.notation,
     style: view.style,
     inHand: inHand || 'source',
-    onEdited: (edited) => {
+    onEdited: (edited, act) => {
+      if (act.act === 'remove') announce(t('compose.removed', { name: act.name ?? inHand }))
       take(edited.notation)
       setInHand(edited.inHand)
     },
@@ -101,8 +104,15 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
     worked.ask(text)
     take(text, Date.now())
   }
-  const undo = () => change(undone)
-  const redo = () => change(redone)
+  const undo = () => {
+    if (history.past.length > 0) announce(t('compose.undone'))
+    change(undone)
+  }
+  const redo = () => {
+    if (history.future.length > 0) announce(t('compose.redone'))
+    change(redone)
+  }
+  useSaidInHand(analysis, inHand)
   useHotkeys([
     ['mod+Z', undo],
     ['mod+Y', redo],
@@ -113,117 +123,123 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
     <>
       <title>{`${question?.title ?? t('workbench.title')} · Didaxis`}</title>
       <VisuallyHidden component="h1">{question?.title ?? t('workbench.title')}</VisuallyHidden>
-      <NotationLine
-        value={history.now.notation}
-        onChange={typed}
-        problem={problem}
-        words={analysis?.words ?? ''}
-      />
-      <div className={classes.bench}>
-        <Board
-          circuit={
-            <CircuitMenu
-              request={{ notation, style: view.style, plan: view.plan, room }}
-              address={paperAddress(view.search, notation, question?.id)}
-              ready={!problem && !!analysis}
-              onTake={(taken) => {
-                take(taken)
-                setInHand('')
-              }}
-            />
-          }
-          view={view}
-          analysis={analysis}
-          stale={!!problem}
-          stages={stages}
-          onSeen={worked.see}
-          staleStages={worked.staleStages}
-          stage={stage}
-          direction={direction}
-          onStage={(to) => {
-            worked.see(to)
-            setPlace({ notation, stage: to, direction: to >= stage ? 'folding' : 'unfolding' })
-          }}
-          inHand={inHand}
-          onInHand={setInHand}
-          onAct={composer}
-          history={{
-            canUndo: history.past.length > 0,
-            canRedo: history.future.length > 0,
-            onUndo: undo,
-            onRedo: redo,
-          }}
-          empty={worked.empty}
-          roomRef={ref}
+      <div className={classes.frame}>
+        <NotationLine
+          value={history.now.notation}
+          onChange={typed}
+          problem={problem}
+          words={analysis?.words ?? ''}
         />
-        <section
-          className={`${classes.side} ${problem ? classes.stale : ''}`}
-          aria-label={t('workbench.numbers')}
-        >
-          {worked.failure && (
-            <Failed error={worked.failure.error} onRetry={() => void worked.failure?.refetch()} />
-          )}
-          <Tabs
-            value={view.view}
-            onChange={(value) => view.set({ view: value ?? 'chart' })}
-            keepMounted={false}
-          >
-            <Tabs.List>
-              <Tabs.Tab value="chart">{t('workbench.chart')}</Tabs.Tab>
-              <Tabs.Tab value="working">{t('workbench.working')}</Tabs.Tab>
-              <Tabs.Tab value="change">{t('workbench.change')}</Tabs.Tab>
-              <Tabs.Tab value="backwards">{t('workbench.backwards')}</Tabs.Tab>
-            </Tabs.List>
-            {numbers && (
-              <>
-                <Tabs.Panel value="chart" pt="xs">
-                  <ChartTable
-                    analysis={numbers}
-                    uses={uses}
-                    onUses={setUses}
-                    selected={inHand === 'source' ? 'total' : inHand}
-                    lit={new Set(told(stages, stage, direction).rows)}
-                    onSelect={selectRow}
-                    onCell={setCell}
-                  />
-                  <ChartFoot analysis={numbers} uses={uses} onUses={setUses} cell={cell} />
-                </Tabs.Panel>
-                <Tabs.Panel value="working" pt="xs">
-                  <WorkingPanel notation={numbers.notation} style={numbers.style} onInHand={setInHand} />
-                </Tabs.Panel>
-                <Tabs.Panel value="change" pt="xs">
-                  <ChangePanel analysis={numbers} inHand={inHand} onInHand={setInHand} />
-                </Tabs.Panel>
-                <Tabs.Panel value="backwards" pt="xs">
-                  <BackwardsPanel
-                    key={numbers.notation}
-                    analysis={numbers}
-                    inHand={inHand}
-                    onInHand={setInHand}
-                    onTake={(found, learned) =>
-                      change((now) => changed(now, { notation: found, uses: { uses: learned, known: [] } }))
-                    }
-                  />
-                </Tabs.Panel>
-              </>
-            )}
-          </Tabs>
-          {problem && numbers && (
-            <Text fz="sm" c="dimmed" mt="sm">
-              {t('workbench.stale')}
-            </Text>
-          )}
-          <QuestionBar
-            notation={analysis?.notation ?? notation}
-            uses={uses}
-            question={question}
-            ready={!problem && !!analysis}
-            draftId={keeping.said ?? draft?.id}
-            kept={
-              <KeptState state={keeping.state} keptAt={keeping.keptAt} onTry={() => void keeper.keepNow()} />
+        <div className={classes.bench}>
+          <Board
+            circuit={
+              <CircuitMenu
+                request={{ notation, style: view.style, plan: view.plan, room }}
+                address={paperAddress(view.search, notation, question?.id)}
+                ready={!problem && !!analysis}
+                onTake={(taken) => {
+                  take(taken)
+                  setInHand('')
+                }}
+              />
             }
+            view={view}
+            analysis={analysis}
+            stale={!!problem}
+            stages={stages}
+            onSeen={worked.see}
+            staleStages={worked.staleStages}
+            stage={stage}
+            direction={direction}
+            onStage={(to) => {
+              worked.see(to)
+              setPlace({ notation, stage: to, direction: to >= stage ? 'folding' : 'unfolding' })
+            }}
+            inHand={inHand}
+            onInHand={setInHand}
+            onAct={composer}
+            history={{
+              canUndo: history.past.length > 0,
+              canRedo: history.future.length > 0,
+              onUndo: undo,
+              onRedo: redo,
+            }}
+            empty={worked.empty}
+            roomRef={ref}
           />
-        </section>
+          <section
+            className={`${classes.side} ${problem ? classes.stale : ''}`}
+            aria-label={t('workbench.numbers')}
+          >
+            {worked.failure && (
+              <Failed error={worked.failure.error} onRetry={() => void worked.failure?.refetch()} />
+            )}
+            <Tabs
+              value={view.view}
+              onChange={(value) => view.set({ view: value ?? 'chart' })}
+              keepMounted={false}
+            >
+              <Tabs.List>
+                <Tabs.Tab value="chart">{t('workbench.chart')}</Tabs.Tab>
+                <Tabs.Tab value="working">{t('workbench.working')}</Tabs.Tab>
+                <Tabs.Tab value="change">{t('workbench.change')}</Tabs.Tab>
+                <Tabs.Tab value="backwards">{t('workbench.backwards')}</Tabs.Tab>
+              </Tabs.List>
+              {numbers && (
+                <>
+                  <Tabs.Panel value="chart" pt="xs">
+                    <ChartTable
+                      analysis={numbers}
+                      uses={uses}
+                      onUses={setUses}
+                      selected={inHand === 'source' ? 'total' : inHand}
+                      lit={new Set(told(stages, stage, direction).rows)}
+                      onSelect={selectRow}
+                      onCell={setCell}
+                    />
+                    <ChartFoot analysis={numbers} uses={uses} onUses={setUses} cell={cell} />
+                  </Tabs.Panel>
+                  <Tabs.Panel value="working" pt="xs">
+                    <WorkingPanel notation={numbers.notation} style={numbers.style} onInHand={setInHand} />
+                  </Tabs.Panel>
+                  <Tabs.Panel value="change" pt="xs">
+                    <ChangePanel analysis={numbers} inHand={inHand} onInHand={setInHand} />
+                  </Tabs.Panel>
+                  <Tabs.Panel value="backwards" pt="xs">
+                    <BackwardsPanel
+                      key={numbers.notation}
+                      analysis={numbers}
+                      inHand={inHand}
+                      onInHand={setInHand}
+                      onTake={(found, learned) =>
+                        change((now) => changed(now, { notation: found, uses: { uses: learned, known: [] } }))
+                      }
+                    />
+                  </Tabs.Panel>
+                </>
+              )}
+            </Tabs>
+            {problem && numbers && (
+              <Text fz="sm" c="dimmed" mt="sm">
+                {t('workbench.stale')}
+              </Text>
+            )}
+            <QuestionBar
+              notation={analysis?.notation ?? notation}
+              uses={uses}
+              question={question}
+              ready={!problem && !!analysis}
+              draftId={keeping.said ?? draft?.id}
+              kept={
+                <KeptState
+                  state={keeping.state}
+                  keptAt={keeping.keptAt}
+                  onTry={() => void keeper.keepNow()}
+                />
+              }
+            />
+          </section>
+        </div>
       </div>
       {keeping.theirs && <WhichDialog mine={history} theirs={keeping.theirs} onChosen={keeper.resolve} />}
       <AskBeforeLeaving state={keeping.state} />

@@ -1,7 +1,11 @@
+import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Problem } from '../api/client'
 import { NotationHelp } from './NotationHelp'
 import classes from './NotationLine.module.css'
+
+/** Longer ones are set smaller, so that two lines of them take no more room than one. */
+const LONG = 48
 
 interface NotationLineProps {
   value: string
@@ -18,13 +22,14 @@ interface NotationLineProps {
  */
 export function NotationLine({ value, onChange, problem, words }: NotationLineProps) {
   const { t } = useTranslation()
+  const [typing, setTyping] = useState(false)
   const column = typeof problem?.column === 'number' ? problem.column : undefined
   return (
     <div className={classes.row}>
       <label htmlFor="notation" className={classes.label}>
         {t('workbench.circuit')}
       </label>
-      <div className={classes.field}>
+      <div className={`${classes.field} ${value.length > LONG ? classes.long : ''}`}>
         <div className={classes.mirror} aria-hidden>
           {column === undefined ? (
             coloured(value)
@@ -48,6 +53,8 @@ export function NotationLine({ value, onChange, problem, words }: NotationLinePr
           autoCapitalize="off"
           aria-invalid={problem !== undefined}
           aria-describedby="notation-says"
+          onFocus={() => setTyping(true)}
+          onBlur={() => setTyping(false)}
           onKeyDown={(event) => event.key === 'Enter' && event.preventDefault()}
           onChange={(event) => onChange(event.currentTarget.value.replace(/\s*\n\s*/g, ' '))}
         />
@@ -57,7 +64,8 @@ export function NotationLine({ value, onChange, problem, words }: NotationLinePr
         id="notation-says"
         className={problem ? classes.problem : classes.words}
         title={problem ? undefined : words}
-        aria-live="polite"
+        // What composing does is said by who does it; here it is what was typed.
+        aria-live={typing ? 'polite' : 'off'}
       >
         {problem ? problem.detail : words}
       </div>

@@ -1,6 +1,8 @@
 import { Button } from '@mantine/core'
+import { useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
+import { announce } from '../ui/announce'
 import { Formula } from '../ui/Formula'
 import { equation } from './equation'
 import classes from './StageBand.module.css'
@@ -23,6 +25,17 @@ interface StageBandProps {
 export function StageBand({ stages, stage, direction, onMove, picking, onPicking, pair }: StageBandProps) {
   const { t } = useTranslation()
   const { title, members, reason, steps } = told(stages, stage, direction)
+  const line = [t(`fold.told.${title}`, { members }), reason].filter(Boolean).join(' · ')
+  // Said when one goes to another stage, and what is said of two that were picked; not for each change of the circuit.
+  const was = useRef(stage)
+  useEffect(() => {
+    if (was.current !== stage) announce(line)
+    was.current = stage
+  }, [stage, line])
+  const judged = picking ? pair?.sentence : undefined
+  useEffect(() => {
+    if (judged) announce(judged)
+  }, [judged])
   return (
     <section className={classes.band} aria-label={t('fold.band')}>
       <Button
@@ -34,13 +47,7 @@ export function StageBand({ stages, stage, direction, onMove, picking, onPicking
       >
         {t('fold.unfold')}
       </Button>
-      <div
-        className={classes.told}
-        aria-live="polite"
-        tabIndex={0}
-        role="group"
-        aria-label={t('fold.told.label')}
-      >
+      <div className={classes.told} tabIndex={0} role="group" aria-label={t('fold.told.label')}>
         {picking ? (
           <p className={classes.line}>
             <span className={pair && pair.kind !== 'neither' ? classes.ok : undefined}>

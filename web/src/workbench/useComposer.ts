@@ -11,7 +11,7 @@ interface Composer {
   style?: string
   /** What is in hand: a part, a voltmeter, a point, or the source. */
   inHand: string
-  onEdited: (edited: Schemas['Edited']) => void
+  onEdited: (edited: Schemas['Edited'], act: Act) => void
   onRefused: (sentence: string) => void
 }
 
@@ -41,7 +41,7 @@ export function useComposer(composer: Composer) {
           }),
         )
         latest.current = edited
-        now.current.onEdited(edited)
+        now.current.onEdited(edited, act)
       })
       .catch((error: unknown) => {
         now.current.onRefused(error instanceof ProblemError ? error.problem.detail : String(error))

@@ -173,6 +173,7 @@ class PrivacyTest {
                 new String[] {"DELETE", "/api/classes/1/teachers/1", ""},
                 new String[] {"PUT", "/api/classes/1/owner", "{\"teacherId\":1}"},
                 new String[] {"GET", "/api/assignments/1/preview", ""},
+                new String[] {"GET", "/api/assignments/1/boxes", ""},
                 new String[] {
                     "POST", "/api/classes/1/assignments", "{\"questionId\":1,\"dueAt\":\"2999-01-01T00:00:00Z\"}"
                 },

@@ -57,6 +57,29 @@ class WorkTest {
     }
 
     @Test
+    void aClassIsSeenBoxByBoxWithEqualWrongValuesTogether() {
+        Person teacher = school.signedIn("teacher");
+        JsonNode view = teacher.get("/api/assignments/1/boxes").json();
+        JsonNode first = view.get("boxes").get(0);
+        assertEquals("R23", first.get("cell").get("subject").asString());
+        assertEquals("3.00\u2009Ω", first.get("expected").asString());
+        assertEquals(4, first.get("right").asInt());
+        assertEquals(2, first.get("wrong").asInt());
+        List<String> wrong = new ArrayList<>();
+        first.get("wrongValues").forEach(one -> wrong.add(one.get("shown").asString()));
+        assertEquals(
+                List.of("333\u2009mΩ", "16\u2009Ω"),
+                wrong.stream().sorted(java.util.Comparator.reverseOrder()).toList());
+        for (JsonNode box : view.get("boxes")) {
+            int all = 0;
+            for (String count : List.of("right", "follows", "wrong", "blank", "unreadable"))
+                all += box.get(count).asInt();
+            assertEquals(6, all, box::toString);
+        }
+        assertEquals(8, view.get("learners").size());
+    }
+
+    @Test
     void aDraftIsKeptAndTheOlderOfTwoTabsIsTold() {
         Person learner = school.signedIn("learner1");
         String path = "/api/my/work/2/draft";

@@ -1,6 +1,7 @@
 package didaxis.server.assignment;
 
 import didaxis.server.account.SignedIn;
+import didaxis.server.assignment.ResultsService.BoxesView;
 import didaxis.server.assignment.ResultsService.ResultsView;
 import didaxis.server.assignment.ResultsService.TeacherSheetView;
 import didaxis.server.circuit.SceneView;
@@ -22,6 +23,11 @@ class ResultsController {
     @GetMapping("/api/classes/{classId}/results")
     ResultsView results(@PathVariable long classId, @AuthenticationPrincipal SignedIn me) {
         return results.results(classId, me.id());
+    }
+
+    @GetMapping("/api/assignments/{id}/boxes")
+    BoxesView boxes(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
+        return results.boxes(id, me.id());
     }
 
     /** The sheet as a learner gets it, before anything is written on it. */

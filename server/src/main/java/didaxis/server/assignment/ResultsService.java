@@ -85,6 +85,34 @@ class ResultsService {
                 .collect(Collectors.toMap(Standings.Counts::assignment, Function.identity()));
     }
 
+    /** An assignment box by box over all who have sent it, and where everybody is. */
+    record BoxesView(AssignmentSummary assignment, List<LearnerView> learners, List<BoxResults> boxes) {}
+
+    BoxesView boxes(long id, long teacher) {
+        record Found(
+                Assignment assignment,
+                AssignmentSummary summary,
+                List<Learner> learners,
+                List<LearnerView> standing,
+                List<Sheets.Submission> sent) {}
+        Found found = transactions.read(() -> {
+            Assignment assignment = assignments.ofTeacher(id, teacher);
+            Map<Long, Standing> standing = standings.ofAssignment(id).stream()
+                    .collect(Collectors.toMap(Standing::learner, Function.identity()));
+            List<Learner> learners = classrooms.learners(assignment.classroomId());
+            return new Found(
+                    assignment,
+                    AssignmentSummary.of(assignment, counts(teacher).get(id)),
+                    learners,
+                    learners.stream()
+                            .map(one -> LearnerView.of(one, standing.get(one.id()), assignment))
+                            .toList(),
+                    sheets.submissions(id));
+        });
+        return new BoxesView(
+                found.summary(), found.standing(), BoxResults.of(found.assignment(), found.sent(), found.learners()));
+    }
+
     SheetView preview(long id, long teacher, SceneView.Room room) {
         Assignment assignment = transactions.read(() -> assignments.ofTeacher(id, teacher));
         return SheetView.of(assignment, LearnerState.of(Optional.empty(), Optional.empty()), room);

@@ -130,6 +130,11 @@ record SheetView(
                 unreadable -> new ReadingView(cell, "", expected(unreadable)));
     }
 
+    /** A value as marking prints it. */
+    static String shown(double value, Cell cell) {
+        return AmountFormat.STANDARD.print(Amount.of(value, cell.quantity()));
+    }
+
     private static String expected(Reading.Unreadable unreadable) {
         return unreadable.expected()
                 + unreadable

@@ -1,0 +1,152 @@
+import { Anchor, Button, Text, Title } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { Link, useParams } from 'react-router'
+import type { Schemas } from '../api/client'
+import { boxResultsQuery } from '../api/queries'
+import { AssignmentMenu } from '../classes/AssignmentMenu'
+import { ReleaseDialog } from '../classes/ReleaseDialog'
+import { Failed } from '../ui/Failed'
+import { Formula } from '../ui/Formula'
+import { Loading } from '../ui/Loading'
+import { Screen } from '../ui/Screen'
+import { atMoment } from '../ui/when'
+import classes from './Boxes.module.css'
+
+type View = Schemas['BoxesView']
+
+/** One assignment: where everybody is, and box by box what became of it. */
+export default function Boxes() {
+  const { t } = useTranslation()
+  const { classId, assignmentId } = useParams()
+  const view = useQuery({ ...boxResultsQuery(Number(assignmentId)), refetchInterval: 10_000 })
+  const [releasing, setReleasing] = useState(false)
+  if (view.isLoadingError) return <Failed error={view.error} onRetry={() => void view.refetch()} />
+  if (view.isPending) return <Loading />
+  const { assignment, boxes } = view.data
+  return (
+    <Screen
+      title={assignment.title}
+      aside={`${assignment.classroom} · ${
+        assignment.released
+          ? t('assignment.released')
+          : `${t('assignment.due')} ${atMoment(assignment.dueAt)}`
+      }`}
+      actions={
+        <>
+          <Anchor component={Link} to={`/results/${classId}`}>
+            {t('sheet.back', { classroom: assignment.classroom })}
+          </Anchor>
+          {!assignment.released && assignment.sent > 0 && (
+            <Button variant="default" onClick={() => setReleasing(true)}>
+              {t('assignment.release')}
+            </Button>
+          )}
+          <AssignmentMenu assignment={assignment} />
+        </>
+      }
+    >
+      <Standing view={view.data} />
+      {assignment.sent === 0 ? (
+        <Text c="dimmed">{t('boxes.nothing')}</Text>
+      ) : (
+        <>
+          <Title order={2} mt="lg" mb="xs">
+            {t('boxes.title')}
+          </Title>
+          <table className={classes.table}>
+            <thead>
+              <tr>
+                <th scope="col">{t('boxes.box')}</th>
+                {(['right', 'follows', 'wrong', 'blank', 'unreadable'] as const).map((word) => (
+                  <th key={word} scope="col" className={classes.number}>
+                    {t(`boxes.${word}`)}
+                  </th>
+                ))}
+                <th scope="col">{t('boxes.values')}</th>
+              </tr>
+            </thead>
+            <tbody>
+              {boxes.map((box) => (
+                <Box key={`${box.cell.subject} ${box.cell.quantity}`} box={box} assignment={assignment} />
+              ))}
+            </tbody>
+          </table>
+        </>
+      )}
+      {releasing && <ReleaseDialog assignmentId={assignment.id} onClose={() => setReleasing(false)} />}
+    </Screen>
+  )
+}
+
+/** Who has sent it, who is working, who has not begun, by name. */
+function Standing({ view }: { view: View }) {
+  const { t } = useTranslation()
+  const { id, classroomId } = view.assignment
+  return (
+    <dl className={classes.standing}>
+      {(['sent', 'working', 'not-begun'] as const).map((state) => {
+        const those = view.learners.filter((one) => one.state === state)
+        return (
+          <div key={state}>
+            <dt>
+              {t(`assignment.state.${state}`)} <b>{those.length}</b>
+            </dt>
+            <dd>
+              {those.map((one, place) => (
+                <span key={one.learner.id}>
+                  {place > 0 && ', '}
+                  <Link className={classes.name} to={`/results/${classroomId}/${id}/${one.learner.id}`}>
+                    {one.learner.displayName}
+                    {one.late && ` (${t('assignment.state.late')})`}
+                  </Link>
+                </span>
+              ))}
+              {those.length === 0 && '–'}
+            </dd>
+          </div>
+        )
+      })}
+    </dl>
+  )
+}
+
+function Box({ box, assignment }: { box: Schemas['BoxResults']; assignment: View['assignment'] }) {
+  const { t } = useTranslation()
+  const name = t('work.boxName', { quantity: t(`quantity.${box.cell.quantity}`), subject: box.cell.subject })
+  return (
+    <tr>
+      <th scope="row">
+        <Formula markup={box.symbol} label={name} /> = {box.expected}
+      </th>
+      {[box.right, box.follows, box.wrong, box.blank, box.unreadable].map((count, place) => (
+        // The columns never change their order.
+        <td key={place} className={classes.number} data-none={count === 0}>
+          {count}
+        </td>
+      ))}
+      <td>
+        {box.wrongValues.map((value) => (
+          <details key={value.shown} className={classes.value}>
+            <summary>
+              {value.readable ? value.shown : `“${value.shown}”`}
+              {value.learners.length > 1 && <b> × {value.learners.length}</b>}
+            </summary>
+            {value.learners.map((one, place) => (
+              <span key={one.id}>
+                {place > 0 && ', '}
+                <Link
+                  className={classes.name}
+                  to={`/results/${assignment.classroomId}/${assignment.id}/${one.id}`}
+                >
+                  {one.displayName}
+                </Link>
+              </span>
+            ))}
+          </details>
+        ))}
+      </td>
+    </tr>
+  )
+}
