@@ -27,6 +27,7 @@ interface ResultsTableProps {
 export function ResultsTable({ assignments, shown, rows, onRelease }: ResultsTableProps) {
   const { t } = useTranslation()
   const scroll = useRef<HTMLDivElement>(null)
+  // eslint-disable-next-line react-hooks/incompatible-library -- only this component reads it, and anew each time
   const visible = useVirtualizer({
     count: rows.length,
     getScrollElement: () => scroll.current,

@@ -54,26 +54,27 @@ export function BoardTools({ circuit, view, canUndo, canRedo, onUndo, onRedo, on
         </Menu.Target>
         <Menu.Dropdown>
           {ARRANGEMENTS.map((one) => (
-            <Menu.Item
+            <Menu.RadioItem
               key={one}
-              aria-current={view.plan.arrangement === one}
-              rightSection={view.plan.arrangement === one ? '✓' : ''}
-              onClick={() => view.set({ drawn: one })}
+              value={one}
+              checked={view.plan.arrangement === one}
+              onChange={(drawn) => view.set({ drawn })}
             >
               {t(`draw.${one}`)}
-            </Menu.Item>
+            </Menu.RadioItem>
           ))}
           {view.plan.arrangement === 'disguised' && (
             <>
               <Menu.Divider />
               {[1, 2, 3].map((degree) => (
-                <Menu.Item
+                <Menu.RadioItem
                   key={degree}
-                  rightSection={view.plan.degree === degree ? '✓' : ''}
-                  onClick={() => view.set({ degree: String(degree) })}
+                  value={String(degree)}
+                  checked={view.plan.degree === degree}
+                  onChange={(chosen) => view.set({ degree: chosen })}
                 >
                   {t(`draw.degree.${degree}`)}
-                </Menu.Item>
+                </Menu.RadioItem>
               ))}
               <Menu.Item onClick={() => view.set({ seed: String((view.plan.seed ?? 0) + 1) })}>
                 {t('draw.another')}
@@ -82,15 +83,9 @@ export function BoardTools({ circuit, view, canUndo, canRedo, onUndo, onRedo, on
           )}
           <Menu.Divider />
           {MARKS.map((mark) => (
-            <Menu.Item
-              key={mark}
-              role="menuitemcheckbox"
-              aria-checked={view.has(mark)}
-              rightSection={view.has(mark) ? '✓' : ''}
-              onClick={() => view.toggle(mark)}
-            >
+            <Menu.CheckboxItem key={mark} checked={view.has(mark)} onChange={() => view.toggle(mark)}>
               {t(`draw.${mark}`)}
-            </Menu.Item>
+            </Menu.CheckboxItem>
           ))}
         </Menu.Dropdown>
       </Menu>

@@ -24,7 +24,10 @@ export function MarksField({ label, marks, onMarks }: MarksFieldProps) {
     <TextInput
       label={label}
       size="xs"
-      styles={{ input: { width: 72 }, label: { whiteSpace: 'nowrap' } }}
+      styles={{
+        root: { display: 'flex', flexWrap: 'wrap', alignItems: 'center', gap: '0 12px' },
+        input: { width: 72, minHeight: 36 },
+      }}
       inputMode="numeric"
       value={typed ?? String(marks)}
       error={typed !== undefined && typed.trim() !== '' && t('chart.marksRule', { most: MOST })}

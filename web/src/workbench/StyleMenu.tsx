@@ -25,13 +25,13 @@ export function StyleMenu({ style, onStyle, className }: StyleMenuProps) {
       </Menu.Target>
       <Menu.Dropdown>
         {styles.data.map((one) => (
-          <Menu.Item
+          <Menu.RadioItem
             key={one.name}
-            role="menuitemradio"
-            aria-checked={one.name === now}
-            rightSection={one.name === now ? '✓' : ''}
+            value={one.name}
+            checked={one.name === now}
             title={one.traits.join(', ')}
-            onClick={() => onStyle(one.name)}
+            closeMenuOnClick
+            onChange={onStyle}
           >
             <Text span fw={600}>
               {one.name}
@@ -39,7 +39,7 @@ export function StyleMenu({ style, onStyle, className }: StyleMenuProps) {
             <Text fz="xs" c="dimmed">
               {one.summary}
             </Text>
-          </Menu.Item>
+          </Menu.RadioItem>
         ))}
       </Menu.Dropdown>
     </Menu>

@@ -158,8 +158,7 @@ class FirstSliceJourney {
         Page page = visit.browser().signedIn("teacher", 1280, 800, ColorScheme.LIGHT);
         goTo(page, "Results");
         assertThat(page.getByRole(
-                        AriaRole.LINK,
-                        new Page.GetByRoleOptions().setName("J. Juniper, Dryer on the ridge: 3 of 4")))
+                        AriaRole.LINK, new Page.GetByRoleOptions().setName("J. Juniper, Dryer on the ridge: 3 of 4")))
                 .isVisible();
         visit.browser().inspect(page, "results");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("C. Cedar, Boot dryer: 7 of 8"))
@@ -167,7 +166,14 @@ class FirstSliceJourney {
         assertThat(page.locator("[data-finding=follow-through]")).hasCount(7);
         assertThat(page.locator("[data-origin=true]")).hasCount(1);
         visit.browser().inspect(page, "learner-sheet");
-        page.goBack();
+        page.keyboard().press("n");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("D. Dogwood")))
+                .isVisible();
+        goTo(page, "Boot dryer");
+        assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^resistance of R23"))))
+                .containsText("0.333");
+        visit.browser().inspect(page, "boxes");
+        goTo(page, "Results of Workshop class");
         for (String title : List.of("Boot dryer", "Dryer on the ridge")) {
             page.getByRole(AriaRole.COLUMNHEADER, new Page.GetByRoleOptions().setName(title))
                     .getByRole(AriaRole.BUTTON)
