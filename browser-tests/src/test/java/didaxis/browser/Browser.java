@@ -89,6 +89,7 @@ final class Browser implements AutoCloseable {
     /** Axe finds nothing serious, and no heading-less, overflowing or broken screen passes by. */
     void inspect(Page page, String screen) {
         page.waitForTimeout(300);
+        page.waitForFunction("() => !document.querySelector('[aria-busy=true]')");
 
         // No page of ours has frames, which are all that the other mode is for; it opens a page of its own each time.
         String found = new AxeBuilder(page)

@@ -170,7 +170,8 @@ class FirstSliceJourney {
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("D. Dogwood")))
                 .isVisible();
         goTo(page, "Boot dryer");
-        assertThat(page.getByRole(AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^resistance of R23"))))
+        assertThat(page.getByRole(
+                        AriaRole.ROW, new Page.GetByRoleOptions().setName(Pattern.compile("^resistance of R23"))))
                 .containsText("0.333");
         visit.browser().inspect(page, "boxes");
         goTo(page, "Results of Workshop class");
