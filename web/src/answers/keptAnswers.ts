@@ -1,6 +1,6 @@
 import { body, client, type ProblemError, type Schemas } from '../api/client'
 import { deviceCopies } from '../keeping/deviceCopy'
-import type { KeptThing } from '../keeping/keeper'
+import type { KeptThing } from '../keeping/kept'
 import { cellOf, keyOf } from '../workbench/cells'
 
 type Sheet = Schemas['SheetView']

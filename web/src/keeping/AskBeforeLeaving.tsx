@@ -1,6 +1,6 @@
 import { lazy, Suspense, useEffect } from 'react'
 import { useBlocker } from 'react-router'
-import type { KeepingState } from './keeper'
+import type { KeepingState } from './kept'
 
 const LeaveDialog = lazy(() => import('./LeaveDialog'))
 

@@ -3,7 +3,7 @@ import { useEffect, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import { announce } from '../ui/announce'
 import { atClock } from '../ui/when'
-import type { KeepingState } from './keeper'
+import type { KeepingState } from './kept'
 
 interface KeptStateProps {
   state: KeepingState

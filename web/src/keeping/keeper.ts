@@ -1,68 +1,10 @@
 import { ProblemError } from '../api/client'
 import { deviceCopies, type DeviceCopy } from './deviceCopy'
+import type { Keeping, KeptThing, Theirs } from './kept'
 
 const TYPING_PAUSE_MS = 350
 const AGAIN_MS = 4_000
 const DEVICE_PAUSE_MS = 100
-
-/** How it stands with the keeping of one thing. */
-export type KeepingState =
-  | { is: 'kept' }
-  | { is: 'keeping' }
-  /** The server cannot be reached or cannot keep it now; it is tried again. */
-  | { is: 'waiting'; reason: string }
-  /** It was changed elsewhere in a way that somebody has to choose from. */
-  | { is: 'conflict' }
-  /** The server says no, in a sentence; the next change is tried again. */
-  | { is: 'refused'; reason: string }
-  /** Nothing more can ever be kept: sent, handed back, withdrawn. */
-  | { is: 'closed'; reason: string }
-
-/** What was kept from elsewhere. */
-export interface Theirs<T> {
-  value: T
-  revision: number
-  keptAt: string
-}
-
-export interface Keeping<T, R> {
-  state: KeepingState
-  value: T
-  /** When the server kept it last. */
-  keptAt: string | null
-  /** What the server said of it last. */
-  said: R | undefined
-  /** What stands at the server instead, while there is a conflict. */
-  theirs: Theirs<T> | undefined
-  /** What the server had before either was changed. */
-  base: T
-  /** Counts the times when changes from elsewhere were taken in. */
-  joined: number
-}
-
-export interface KeptThing<T, R> {
-  /** Whose it is, and what it is called among theirs. */
-  person: string
-  thing: string
-  value: T
-  revision: number
-  keptAt: string | null
-  /** Keeps a value on top of a revision. A page that is left lets the request live on. */
-  send: (
-    value: T,
-    revision: number,
-    leaving: boolean,
-  ) => Promise<{ revision: number; keptAt: string; said: R }>
-  /** What stands at the server, from a refusal that tells it. */
-  theirs: (error: ProblemError) => Theirs<T> | undefined
-  /** Both changes together, where they are not about the same. */
-  join: (base: T, mine: T, theirs: T) => T | undefined
-  /** Whether nothing can be kept any more after this refusal. */
-  closes: (error: ProblemError) => boolean
-  /** As it stands on the device, where that is something else. */
-  pack?: (value: T) => unknown
-  unpack?: (packed: unknown) => T
-}
 
 /** Those that stand on a screen now. */
 const attached = new Set<Keeper<unknown, unknown>>()
@@ -81,6 +23,8 @@ export class Keeper<T, R> {
   private writing: ReturnType<typeof setTimeout> | undefined
   /** What this page has on the device. */
   private written: DeviceCopy | undefined
+  /** What was sent and not answered: nobody knows whether it arrived. */
+  private unanswered: string[] = []
   private underway: Promise<void> | undefined
   private now: Keeping<T, R>
 
@@ -168,6 +112,7 @@ export class Keeper<T, R> {
     try {
       const kept = await this.kept.send(value, this.revision, leaving)
       this.revision = kept.revision
+      this.unanswered = []
       const whole = this.now.value === value
       this.set({ base: value, keptAt: kept.keptAt, said: kept.said, ...(whole && { state: { is: 'kept' } }) })
       if (whole) this.offDevice()
@@ -176,6 +121,7 @@ export class Keeper<T, R> {
         this.soon(TYPING_PAUSE_MS)
       }
     } catch (error) {
+      if (!(error instanceof ProblemError)) this.unanswered.push(this.asText(value))
       this.failed(error)
     }
   }
@@ -197,6 +143,12 @@ export class Keeper<T, R> {
   }
 
   private meets(theirs: Theirs<T>) {
+    // It may be one's own that arrived while its answer was lost.
+    if (this.unanswered.includes(this.asText(theirs.value))) {
+      this.goOnFrom(theirs, this.now.value)
+      this.soon(0)
+      return
+    }
     const both = this.kept.join(this.now.base, this.now.value, theirs.value)
     if (both === undefined) return this.set({ theirs, state: { is: 'conflict' } })
     this.goOnFrom(theirs, both)
@@ -233,6 +185,10 @@ export class Keeper<T, R> {
     const { value, base } = this.now
     this.written = { value: this.pack(value), base: this.pack(base), revision: this.revision }
     deviceCopies.write(this.kept.person, this.kept.thing, this.written)
+  }
+
+  private asText(value: T): string {
+    return JSON.stringify(this.pack(value))
   }
 
   private pack(value: T): unknown {

@@ -1,5 +1,6 @@
 import { useEffect, useState, useSyncExternalStore } from 'react'
-import { Keeper, type KeptThing } from './keeper'
+import { Keeper } from './keeper'
+import type { KeptThing } from './kept'
 
 /** A keeper for as long as a screen stands, and how it stands with it. */
 export function useKeeper<T, R>(thing: () => KeptThing<T, R>) {

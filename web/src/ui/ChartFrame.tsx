@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import classes from './ChartFrame.module.css'
 import { SubjectName } from './SubjectName'
+import { useGridKeys } from './useGridKeys'
 
 type Analysis = Pick<Schemas['AnalysisView'], 'rows' | 'columns' | 'wholeWord'> & { readings?: Row[] }
 export type Row = Schemas['RowView']
@@ -33,6 +34,7 @@ const LABELLED = ['part', 'group', 'voltmeter']
 /** The chart's lines, letters and names; what stands in a cell is up to who uses it. */
 export function ChartFrame({ analysis, selected, lit, onSelect, over, cell }: ChartFrameProps) {
   const { t } = useTranslation()
+  const keys = useGridKeys()
   const name = (row: Row) =>
     LABELLED.includes(row.kind) ? (
       <>
@@ -54,7 +56,11 @@ export function ChartFrame({ analysis, selected, lit, onSelect, over, cell }: Ch
   const rowClass = (row: Row) =>
     [row.id === selected && classes.inHand, lit?.has(row.id) && classes.lit].filter(Boolean).join(' ')
   return (
-    <table className={classes.chart} data-dense={analysis.rows.length + (analysis.readings?.length ?? 0) > 9}>
+    <table
+      {...keys}
+      className={classes.chart}
+      data-dense={analysis.rows.length + (analysis.readings?.length ?? 0) > 9}
+    >
       <caption className={classes.caption}>
         {t('chart.caption', { columns: analysis.columns.map((column) => column.word).join(', ') })}
       </caption>

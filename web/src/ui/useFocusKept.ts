@@ -1,7 +1,7 @@
 import { useEffect } from 'react'
 
-const TABBABLE =
-  'a[href], button:not(:disabled), input:not(:disabled), textarea, select, summary, [tabindex="0"]'
+/** Never a field: keys that were meant for the screen would be typed into it. */
+const TABBABLE = 'a[href], button:not(:disabled), summary, [tabindex="0"]'
 
 /**
  * Keeps the keyboard's place where what had it goes away: the focus moves to what stands nearest to it, and to the screen

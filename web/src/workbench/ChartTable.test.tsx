@@ -1,4 +1,4 @@
-import { fireEvent, screen } from '@testing-library/react'
+import { act, fireEvent, screen } from '@testing-library/react'
 import { useState } from 'react'
 import { expect, test } from 'vitest'
 import type { Schemas } from '../api/client'
@@ -75,6 +75,26 @@ test('a number that hides some of its figures tells them on hover', () => {
   shown(<Held />, () => ({}))
   expect(screen.getByRole('button', { name: /^current of R1/ }).title).toBe('1.997 A')
   expect(screen.getByRole('button', { name: /^voltage of R1/ }).title).toBe('')
+})
+
+test('arrow keys walk through the chart, over what is no button, and Tab stops once', () => {
+  shown(<Held />, () => ({}))
+  const stops = () =>
+    [...document.querySelectorAll<HTMLElement>('tbody button')].filter((one) => one.tabIndex === 0)
+  expect(stops().map((one) => one.textContent)).toEqual(['R1'])
+  const press = (key: string) => fireEvent.keyDown(document.activeElement!, { key })
+  act(() => stops()[0]!.focus())
+  press('ArrowRight')
+  press('ArrowRight')
+  press('ArrowRight')
+  expect(document.activeElement?.getAttribute('aria-label')).toMatch(/^current of R1/)
+  press('ArrowDown')
+  expect(document.activeElement?.getAttribute('aria-label')).toMatch(/^current of S1/)
+  press('ArrowLeft')
+  expect(document.activeElement?.textContent).toBe('S1')
+  press('ArrowLeft')
+  expect(document.activeElement?.textContent).toBe('S1')
+  expect(stops()).toEqual([document.activeElement])
 })
 
 test('a row is lit when it is chosen, and what does not exist is said in a word', () => {

@@ -1,6 +1,6 @@
 import { Button, Code, Modal, Stack, Text } from '@mantine/core'
 import { useTranslation } from 'react-i18next'
-import type { Theirs } from '../keeping/keeper'
+import type { Theirs } from '../keeping/kept'
 import { atClock } from '../ui/when'
 import type { History } from './history'
 import { onTopOf, type Making } from './making'

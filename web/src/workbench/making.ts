@@ -1,5 +1,5 @@
 import { body, client, type Schemas } from '../api/client'
-import type { KeptThing } from '../keeping/keeper'
+import type { KeptThing } from '../keeping/kept'
 import { cellOf, keyOf, type Uses } from './cells'
 import type { History } from './history'
 

@@ -1,3 +1,4 @@
+import { useLayoutEffect, useRef } from 'react'
 import { useSearchParams } from 'react-router'
 import type { Schemas } from '../api/client'
 
@@ -21,8 +22,15 @@ export function useBenchView() {
     polarity: has('polarity'),
     junctionNames: has('names'),
   }
-  const set = (changes: Record<string, string>) =>
-    setSearch((now) => ({ ...Object.fromEntries(now), ...changes }), { replace: true })
+  // Several may change it before it is rendered anew, and from what began long before: each builds on the last.
+  const latest = useRef(search)
+  useLayoutEffect(() => {
+    latest.current = search
+  }, [search])
+  const set = (changes: Record<string, string>) => {
+    latest.current = new URLSearchParams({ ...Object.fromEntries(latest.current), ...changes })
+    setSearch(latest.current, { replace: true })
+  }
   return {
     search,
     set,

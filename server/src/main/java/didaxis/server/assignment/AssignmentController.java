@@ -16,7 +16,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What a teacher handed out, from handing out to handing back. */
+/** What a teacher handed out. */
 @RestController
 class AssignmentController {
     /**
@@ -30,9 +30,6 @@ class AssignmentController {
             @Schema(types = {"boolean", "null"}) Boolean again) {}
 
     record Due(Instant dueAt) {}
-
-    /** {@code collect} says that sheets somebody is working on are collected as they stand. */
-    record Release(@Schema(types = {"boolean", "null"}) Boolean collect) {}
 
     private final AssignmentService assignments;
 
@@ -73,20 +70,5 @@ class AssignmentController {
     @PostMapping("/api/assignments/{id}/restoration")
     AssignmentSummary handOutAgain(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
         return assignments.handOutAgain(id, me.id());
-    }
-
-    /** Hands an assignment back: from now on learners see their findings. */
-    @PostMapping("/api/assignments/{id}/release")
-    AssignmentView release(
-            @PathVariable long id,
-            @RequestBody(required = false) Release release,
-            @AuthenticationPrincipal SignedIn me) {
-        return assignments.release(id, release != null && release.collect() == Boolean.TRUE, me.id());
-    }
-
-    /** Takes back a release that is not a minute old. */
-    @DeleteMapping("/api/assignments/{id}/release")
-    AssignmentView takeReleaseBack(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
-        return assignments.takeReleaseBack(id, me.id());
     }
 }

@@ -1,0 +1,71 @@
+package didaxis.server.assignment;
+
+import didaxis.server.assignment.AssignmentView.AssignmentSummary;
+import didaxis.server.assignment.AssignmentView.LearnerView;
+import didaxis.server.assignment.AssignmentView.WorkingView;
+import didaxis.server.assignment.Assignments.Assignment;
+import didaxis.server.assignment.Standings.Standing;
+import didaxis.server.classroom.Classrooms;
+import didaxis.server.classroom.Classrooms.Learner;
+import didaxis.server.config.Problem;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** How a teacher's assignments stand, as it is told; within a transaction of who asks. */
+@Component
+class AssignmentViews {
+    private final Assignments assignments;
+    private final Sheets sheets;
+    private final Standings standings;
+    private final Classrooms classrooms;
+
+    AssignmentViews(Assignments assignments, Sheets sheets, Standings standings, Classrooms classrooms) {
+        this.assignments = assignments;
+        this.sheets = sheets;
+        this.standings = standings;
+        this.classrooms = classrooms;
+    }
+
+    List<AssignmentSummary> all(long teacher) {
+        Map<Long, Standings.Counts> counts = standings.counts(teacher).stream()
+                .collect(Collectors.toMap(Standings.Counts::assignment, Function.identity()));
+        return assignments.ofTeacher(teacher).stream()
+                .map(one -> AssignmentSummary.of(one, counts.get(one.id())))
+                .toList();
+    }
+
+    /** One assignment with how many are where. */
+    AssignmentSummary summary(long id, long teacher) {
+        Assignment assignment = assignments.ofTeacher(id, teacher);
+        return standings.counts(teacher).stream()
+                .filter(counts -> counts.assignment() == id)
+                .findFirst()
+                .map(counts -> AssignmentSummary.of(assignment, counts))
+                .orElseThrow(() -> Problem.notFound("assignment"));
+    }
+
+    /** One assignment with where everybody is, and who is working. */
+    AssignmentView view(long id, long teacher) {
+        Assignment assignment = assignments.ofTeacher(id, teacher);
+        Map<Long, Learner> learners = classrooms.learners(assignment.classroomId()).stream()
+                .collect(Collectors.toMap(Learner::id, Function.identity(), (one, same) -> one, LinkedHashMap::new));
+        Map<Long, Standing> standing =
+                standings.ofAssignment(id).stream().collect(Collectors.toMap(Standing::learner, Function.identity()));
+        int boxes = assignment.content().asked().size();
+        List<WorkingView> working = sheets.unsent(id).entrySet().stream()
+                .map(one -> new WorkingView(
+                        learners.get(one.getKey()),
+                        one.getValue().filled(),
+                        boxes,
+                        one.getValue().keptAt()))
+                .toList();
+        List<LearnerView> all = learners.values().stream()
+                .map(learner -> LearnerView.of(learner, standing.get(learner.id()), assignment))
+                .toList();
+        return new AssignmentView(summary(id, teacher), all, working);
+    }
+}

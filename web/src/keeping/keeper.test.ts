@@ -1,0 +1,152 @@
+import { afterEach, beforeEach, expect, test, vi } from 'vitest'
+import { ProblemError } from '../api/client'
+import { deviceCopies } from './deviceCopy'
+import { keepEverything, Keeper } from './keeper'
+import type { KeptThing } from './kept'
+
+type Texts = Record<string, string>
+
+/** Numbers in [0, 1) from a seed, so that a failure can be found again. */
+function chance(seed: number) {
+  let state = seed
+  return () => {
+    state = (state * 1103515245 + 12345) % 2147483648
+    return state / 2147483648
+  }
+}
+
+/** A server with one sheet, whose line fails as it is told. */
+class Server {
+  value: Texts = { a: '', b: '' }
+  revision = 0
+  /** What becomes of the next requests; all is well behind the last. */
+  faults: ('none' | 'unreachable' | 'lost' | 'busy')[] = []
+
+  keep(value: Texts, revision: number) {
+    const fault = this.faults.shift() ?? 'none'
+    if (fault === 'unreachable') throw new TypeError('no line')
+    if (fault === 'busy') throw new ProblemError({ status: 503, detail: 'Not now.' })
+    if (revision !== this.revision)
+      throw new ProblemError({ status: 409, detail: 'Changed.', reason: 'changed-elsewhere' })
+    this.value = value
+    this.revision += 1
+    if (fault === 'lost') throw new TypeError('no answer')
+    return { revision: this.revision, keptAt: '2026-01-01T08:00:00Z', said: undefined }
+  }
+}
+
+function keeperOf(server: Server, closes = false) {
+  const thing: KeptThing<Texts, undefined> = {
+    person: 'wren',
+    thing: 'sheet 1',
+    value: server.value,
+    revision: server.revision,
+    keptAt: null,
+    send: async (value, revision) => server.keep(value, revision),
+    theirs: (error) =>
+      error.problem.reason === 'changed-elsewhere'
+        ? { value: server.value, revision: server.revision, keptAt: '2026-01-01T08:00:00Z' }
+        : undefined,
+    join: (base, mine, other) => {
+      const both: Texts = {}
+      for (const key of Object.keys(mine)) {
+        if (mine[key] !== base[key] && other[key] !== base[key] && mine[key] !== other[key]) return undefined
+        both[key] = (mine[key] === base[key] ? other[key] : mine[key]) ?? ''
+      }
+      return both
+    },
+    closes: () => closes,
+  }
+  return new Keeper(thing)
+}
+
+let detach: () => void = () => undefined
+beforeEach(() => void vi.useFakeTimers())
+afterEach(() => {
+  detach()
+  vi.useRealTimers()
+})
+
+test.each(Array.from({ length: 40 }, (_, seed) => seed + 1))(
+  'whatever fails on the way, the server has in the end what was written last, and the device nothing (seed %i)',
+  async (seed) => {
+    const random = chance(seed)
+    const server = new Server()
+    const keeper = keeperOf(server)
+    detach = keeper.attach()
+    for (let k = 0; k < 12; k++) {
+      const fault = (['none', 'unreachable', 'lost', 'busy'] as const)[Math.floor(random() * 4)]
+      server.faults.push(fault ?? 'none')
+      const key = random() < 0.5 ? 'a' : 'b'
+      keeper.change({ ...keeper.snapshot().value, [key]: `${k}` })
+      await vi.advanceTimersByTimeAsync(random() * 6_000)
+    }
+    const last = keeper.snapshot().value
+    server.faults = []
+    await vi.advanceTimersByTimeAsync(30_000)
+    expect(server.value).toEqual(last)
+    expect(keeper.snapshot().state.is).toBe('kept')
+    expect(keeper.snapshot().theirs).toBeUndefined()
+    expect(localStorage).toHaveLength(0)
+  },
+)
+
+test('what is dirty when a screen is left is sent at once, and what was not reached stays on the device', async () => {
+  const server = new Server()
+  const keeper = keeperOf(server)
+  const leave = keeper.attach()
+  keeper.change({ a: '1', b: '' })
+  leave()
+  await vi.advanceTimersByTimeAsync(0)
+  expect(server.value.a).toBe('1')
+  const again = keeperOf(server)
+  const leaveAgain = again.attach()
+  server.faults = ['unreachable']
+  again.change({ a: '2', b: '' })
+  leaveAgain()
+  await vi.advanceTimersByTimeAsync(60_000)
+  expect(server.value.a).toBe('1')
+  expect(deviceCopies.read('wren', 'sheet 1')?.value).toEqual({ a: '2', b: '' })
+  const third = keeperOf(server)
+  detach = third.attach()
+  expect(third.snapshot().value.a).toBe('2')
+  await vi.advanceTimersByTimeAsync(0)
+  expect(server.value.a).toBe('2')
+})
+
+test('everything on the screen is kept before somebody signs out', async () => {
+  const server = new Server()
+  const keeper = keeperOf(server)
+  detach = keeper.attach()
+  keeper.change({ a: '1', b: '' })
+  await keepEverything()
+  expect(server.value.a).toBe('1')
+})
+
+test('where both have changed one, nothing is sent until somebody has chosen', async () => {
+  const server = new Server()
+  const keeper = keeperOf(server)
+  detach = keeper.attach()
+  server.value = { a: '9', b: '9' }
+  server.revision = 1
+  keeper.change({ a: '1', b: '' })
+  await vi.advanceTimersByTimeAsync(20_000)
+  expect(keeper.snapshot().state.is).toBe('conflict')
+  expect(server.value).toEqual({ a: '9', b: '9' })
+  keeper.resolve({ a: '1', b: '9' })
+  await vi.advanceTimersByTimeAsync(1_000)
+  expect(server.value).toEqual({ a: '1', b: '9' })
+})
+
+test('what is closed takes no change and asks for nothing more', async () => {
+  const server = new Server()
+  const keeper = keeperOf(server, true)
+  detach = keeper.attach()
+  server.faults = ['busy']
+  keeper.change({ a: '1', b: '' })
+  await vi.advanceTimersByTimeAsync(1_000)
+  expect(keeper.snapshot().state.is).toBe('closed')
+  keeper.change({ a: '2', b: '' })
+  await vi.advanceTimersByTimeAsync(60_000)
+  expect(server.value.a).toBe('')
+})
