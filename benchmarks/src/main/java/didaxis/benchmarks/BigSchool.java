@@ -115,7 +115,12 @@ public final class BigSchool {
         }
         System.out.printf(
                 "%s: answered median %.0f, p95 %.0f ms; painted median %.0f, p95 %.0f ms; %d elements%n",
-                what, share(answered, 0.5), share(answered, 0.95), share(painted, 0.5), share(painted, 0.95), elements(page));
+                what,
+                share(answered, 0.5),
+                share(answered, 0.95),
+                share(painted, 0.5),
+                share(painted, 0.95),
+                elements(page));
     }
 
     private static int elements(Page page) {
@@ -141,7 +146,8 @@ public final class BigSchool {
                     .append("\",\"username\":\"bench.")
                     .append(k)
                     .append("\"}");
-        String made = post(teacher, api, "/api/classes/" + classroom + "/learners/list", "{\"learners\":[" + list + "]}");
+        String made =
+                post(teacher, api, "/api/classes/" + classroom + "/learners/list", "{\"learners\":[" + list + "]}");
         List<String> passwords = all(made, "\"password\":\"([^\"]+)\"");
         password = passwords.get(0);
         String question = id(post(
