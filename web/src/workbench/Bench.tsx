@@ -26,6 +26,7 @@ import { told, type Direction } from './stages'
 import { useBenchView } from './useBenchView'
 import { useComposer } from './useComposer'
 import { useSaidInHand } from './useSaidInHand'
+import { useStyleTypedIn } from './useStyleTypedIn'
 import { useUses } from './useUses'
 import { useWorkedCircuit } from './useWorkedCircuit'
 import { WhichDialog } from './WhichDialog'
@@ -57,6 +58,7 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
     }),
   )
   const history = keeping.value
+  useStyleTypedIn(view, first.now.style)
   const change = (next: (now: History<Making>) => History<Making>) => {
     const now = keeper.snapshot().value
     const after = next(now)
@@ -78,7 +80,7 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
   const numbers = useAfterPaint(analysis)
   const { stage, direction } = place.notation === notation && place.stage < stages.length ? place : START
   const [uses, setUses] = useUses(numbers, history.now.uses, (held) =>
-    change((now) => changed(now, { ...now.now, uses: held })),
+    change((now) => changed(now, { ...now.now, style: view.style, uses: held })),
   )
   // The address follows when the typing rests; each change of it is a walk through the router.
   const toAddress = useDebouncedCallback((circuit: string) => view.set({ circuit }), ADDRESS_PAUSE_MS)
@@ -87,7 +89,9 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
   }, [notation])
   const take = (taken: string, typedAt = 0) =>
     change((now) =>
-      taken === now.now.notation ? now : changed(now, { ...now.now, notation: taken }, typedAt),
+      taken === now.now.notation
+        ? now
+        : changed(now, { ...now.now, notation: taken, style: view.style }, typedAt),
     )
   const composer = useComposer({
     notation: history.now.notation,
@@ -212,7 +216,13 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
                       inHand={inHand}
                       onInHand={setInHand}
                       onTake={(found, learned) =>
-                        change((now) => changed(now, { notation: found, uses: { uses: learned, known: [] } }))
+                        change((now) =>
+                          changed(now, {
+                            notation: found,
+                            style: view.style,
+                            uses: { uses: learned, known: [] },
+                          }),
+                        )
                       }
                     />
                   </Tabs.Panel>

@@ -6,6 +6,8 @@ import type { History } from './history'
 /** A question at one moment of its making. */
 export interface Making {
   notation: string
+  /** The style in whose decimal sign it was typed; the first where there is none. */
+  style?: string
   /** What cells are to the learner, and of which subjects that was decided; missing until something was. */
   uses?: { uses: Uses; known: readonly string[] }
 }
@@ -17,8 +19,9 @@ type Moment = Schemas['Making']
 const MOST_MOMENTS = 200
 const MOST_LETTERS = 90_000
 
-const momentOf = ({ notation, uses }: Making): Moment => ({
+const momentOf = ({ notation, style, uses }: Making): Moment => ({
   notation,
+  style,
   uses: uses && {
     given: [...uses.uses.given].map(cellOf),
     asked: [...uses.uses.asked].map(([key, marks]) => ({ cell: cellOf(key), marks })),
@@ -26,8 +29,9 @@ const momentOf = ({ notation, uses }: Making): Moment => ({
   },
 })
 
-const makingOf = ({ notation, uses }: Moment): Making => ({
+const makingOf = ({ notation, style, uses }: Moment): Making => ({
   notation,
+  style: style ?? undefined,
   uses: uses
     ? {
         uses: {

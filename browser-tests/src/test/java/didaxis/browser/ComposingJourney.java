@@ -124,7 +124,9 @@ class ComposingJourney {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Readings")))
                 .first()
                 .click();
-        assertThat(notation(page)).hasValue("12.5 V : V1[R1=4.5] + .B + R2=8");
+        // As it was typed, in the style in which it was typed.
+        assertThat(notation(page)).hasValue("12,5 V : V1[R1=4,5] + .B + R2=8");
+        assertThat(meter).hasText("4,50");
         assertThat(meter).hasAttribute("data-use", "asked");
         assertThat(point).hasAttribute("data-use", "asked");
         assertThat(page.getByTestId("marks-sum")).hasText("2 asked · 4 marks");

@@ -65,9 +65,13 @@ class QuestionDrafts {
     /** What cells are to the learner, and of which subjects that was decided: of later ones it is not yet. */
     record Uses(List<CellView> given, List<AskedCell> asked, List<String> known) {}
 
-    /** A question at one moment of its making; the text may be half typed, and uses are null until one was decided. */
+    /**
+     * A question at one moment of its making; the text may be half typed, in the decimal sign of its style (the first
+     * where it is null), and uses are null until one was decided.
+     */
     record Making(
             String notation,
+            @Schema(types = {"string", "null"}) String style,
 
             @Schema(
                     types = {"object", "null"},
