@@ -1,10 +1,11 @@
 import { Button, Group, Text, TextInput } from '@mantine/core'
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useMutation } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { useTranslation } from 'react-i18next'
 import { body, client, type Schemas } from '../api/client'
 import { KnownDialog } from './KnownDialog'
 import { ListDialog } from './ListDialog'
+import { useClassChanged } from './useClassChanged'
 
 interface AddLearnersProps {
   classId: number
@@ -15,7 +16,7 @@ interface AddLearnersProps {
 /** How learners come into a class: one by one, from a pasted list, or from another class. */
 export function AddLearners({ classId, onAdded }: AddLearnersProps) {
   const { t } = useTranslation()
-  const queries = useQueryClient()
+  const refresh = useClassChanged()
   const [displayName, setDisplayName] = useState('')
   const [username, setUsername] = useState('')
   const [dialog, setDialog] = useState<'list' | 'known'>()
@@ -30,7 +31,7 @@ export function AddLearners({ classId, onAdded }: AddLearnersProps) {
     onSuccess: (made) => {
       setDisplayName('')
       setUsername('')
-      void queries.invalidateQueries({ queryKey: ['classes'] })
+      void refresh()
       onAdded([made])
     },
   })

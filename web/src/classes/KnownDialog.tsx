@@ -1,5 +1,5 @@
 import { Button, Group, Modal, Stack, Text, TextInput } from '@mantine/core'
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { client } from '../api/client'
@@ -10,11 +10,12 @@ import { Empty } from '../ui/Empty'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
 import { notifyFailure } from '../ui/notify'
+import { useClassChanged } from './useClassChanged'
 
 /** Learners of the teacher's other classes come into this one too; they stay where they are. */
 export function KnownDialog({ classId, onClose }: { classId: number; onClose: () => void }) {
   const { t } = useTranslation()
-  const queries = useQueryClient()
+  const refresh = useClassChanged()
   const known = useQuery(knownLearnersQuery(classId))
   const [find, setFind] = useState('')
   const add = useMutation({
@@ -24,7 +25,7 @@ export function KnownDialog({ classId, onClose }: { classId: number; onClose: ()
       }),
     onSuccess: (_, { name }) => {
       announce(t('classes.added', { name }))
-      void queries.invalidateQueries({ queryKey: ['classes'] })
+      void refresh()
     },
     onError: notifyFailure,
   })

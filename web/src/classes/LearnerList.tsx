@@ -1,5 +1,4 @@
 import { Code, Group, Stack, Text, TextInput } from '@mantine/core'
-import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { client, type Schemas } from '../api/client'
@@ -10,6 +9,7 @@ import { RemovedList } from '../ui/RemovedList'
 import { AddLearners } from './AddLearners'
 import { LearnerMenu } from './LearnerMenu'
 import { Slips } from './Slips'
+import { useClassChanged } from './useClassChanged'
 
 type WithPassword = Schemas['LearnerWithPassword']
 
@@ -19,7 +19,7 @@ const FEW = 12
 /** The learners of a class: added, found, given new passwords, renamed, taken out and put back. */
 export function LearnerList({ classroom }: { classroom: Schemas['ClassroomView'] }) {
   const { t } = useTranslation()
-  const queries = useQueryClient()
+  const refresh = useClassChanged()
   const [find, setFind] = useState('')
   // Passwords are told once: they stand here until the screen is left.
   const [told, setTold] = useState<WithPassword[]>([])
@@ -28,7 +28,6 @@ export function LearnerList({ classroom }: { classroom: Schemas['ClassroomView']
       ...before.filter((one) => !some.some((other) => other.learner.id === one.learner.id)),
       ...some,
     ])
-  const refresh = () => queries.invalidateQueries({ queryKey: ['classes'] })
   const { id, learners, former } = classroom
   const wanted = find.trim().toLowerCase()
   const found = learners.filter((one) =>

@@ -1,12 +1,13 @@
 import { ActionIcon, Menu } from '@mantine/core'
 import { IconDots } from '@tabler/icons-react'
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { body, client, type Schemas } from '../api/client'
 import { Confirm } from '../ui/Confirm'
 import { notifyFailure } from '../ui/notify'
 import { saveFile } from '../ui/saveFile'
+import { useClassChanged } from './useClassChanged'
 
 type Learner = Schemas['Learner']
 type Asking = 'password' | 'remove' | 'erase'
@@ -21,11 +22,10 @@ interface LearnerMenuProps {
 /** What can be done with a learner; whatever cannot be undone in passing asks first. */
 export function LearnerMenu({ classId, learner, onPassword }: LearnerMenuProps) {
   const { t } = useTranslation()
-  const queries = useQueryClient()
+  const refresh = useClassChanged()
   const [asking, ask] = useState<Asking>()
   const at = { params: { path: { id: classId, learnerId: learner.id } } }
   const name = learner.displayName
-  const refresh = () => queries.invalidateQueries({ queryKey: ['classes'] })
   const acts: Record<Asking, () => Promise<unknown>> = {
     password: async () =>
       onPassword(await body(client.POST('/api/classes/{id}/learners/{learnerId}/password', at))),

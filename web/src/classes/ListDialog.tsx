@@ -1,8 +1,9 @@
 import { Button, FileButton, Group, Modal, Stack, Table, Text, Textarea } from '@mantine/core'
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { body, client, type Schemas } from '../api/client'
+import { useClassChanged } from './useClassChanged'
 
 interface ListDialogProps {
   classId: number
@@ -15,7 +16,7 @@ const MOST_BYTES = 60 * 1024
 /** A whole class from a pasted list or a file: read, looked at with the sign-in names it would give, and taken in. */
 export function ListDialog({ classId, onAdded, onClose }: ListDialogProps) {
   const { t } = useTranslation()
-  const queries = useQueryClient()
+  const refresh = useClassChanged()
   const [text, setText] = useState('')
   const [tooLarge, setTooLarge] = useState(false)
   const at = { params: { path: { id: classId } } }
@@ -27,7 +28,7 @@ export function ListDialog({ classId, onAdded, onClose }: ListDialogProps) {
     mutationFn: (learners: Schemas['NewLearner'][]) =>
       body(client.POST('/api/classes/{id}/learners/list', { ...at, body: { learners } })),
     onSuccess: (made) => {
-      void queries.invalidateQueries({ queryKey: ['classes'] })
+      void refresh()
       onAdded(made)
       onClose()
     },
