@@ -1,4 +1,4 @@
-import { Alert, Anchor, Button, Text, Title } from '@mantine/core'
+import { Alert, Anchor, Button, Text } from '@mantine/core'
 import { useDisclosure } from '@mantine/hooks'
 import { lazy, Suspense, useEffect } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -8,6 +8,7 @@ import { AskBeforeLeaving } from '../keeping/AskBeforeLeaving'
 import { KeptState } from '../keeping/KeptState'
 import { useKeeper } from '../keeping/useKeeper'
 import { announce } from '../ui/announce'
+import { ScreenTitle } from '../ui/ScreenTitle'
 import { atClock, atMoment } from '../ui/when'
 import { keyOf } from '../workbench/cells'
 import classes from './AnswerSheet.module.css'
@@ -63,11 +64,8 @@ export function OpenSheet({ sheet, now, error, person }: OpenSheetProps) {
   }
   return (
     <div className={classes.sheet}>
-      <title>{`${sheet.title} · Didaxis`}</title>
       <header className={classes.head}>
-        <Title order={1} tabIndex={-1}>
-          {sheet.title}
-        </Title>
+        <ScreenTitle title={sheet.title} />
         {!closed && (
           <KeptState state={keeping.state} keptAt={keeping.keptAt} onTry={() => void keeper.keepNow()} />
         )}

@@ -3,6 +3,8 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import { body, client, type Schemas } from '../api/client'
+import { announce } from '../ui/announce'
+import { atMoment } from '../ui/when'
 import { keyOf } from '../workbench/cells'
 import { answersOf, forgetOnDevice, type Texts } from './keptAnswers'
 
@@ -46,7 +48,8 @@ export default function SendDialog({
         }),
       )
     },
-    onSuccess: () => {
+    onSuccess: (sheet) => {
+      announce(t('work.sent', { time: atMoment(sheet.sentAt ?? '') }))
       forgetOnDevice(person, workId)
       return queries.invalidateQueries({ queryKey: ['work'] })
     },

@@ -1,7 +1,8 @@
-import { Anchor, Stack, Text, Title } from '@mantine/core'
+import { Anchor, Stack, Text } from '@mantine/core'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
+import { ScreenTitle } from '../ui/ScreenTitle'
 import { atClock, atMoment } from '../ui/when'
 import classes from './AnswerSheet.module.css'
 import { Boxes } from './Boxes'
@@ -14,11 +15,8 @@ export function SentSheet({ sheet, person }: { sheet: Schemas['SheetView']; pers
   const { t } = useTranslation()
   return (
     <div className={classes.sheet}>
-      <title>{`${sheet.title} · Didaxis`}</title>
       <header className={classes.head}>
-        <Title order={1} tabIndex={-1}>
-          {sheet.title}
-        </Title>
+        <ScreenTitle title={sheet.title} />
         <Text c="dimmed" fz="xs">
           {t('work.sentWord', { time: atClock(sheet.sentAt ?? '') })}
         </Text>
@@ -27,7 +25,7 @@ export function SentSheet({ sheet, person }: { sheet: Schemas['SheetView']; pers
         <GivenCircuit sheet={sheet} progress={1} />
         <div>
           <Stack className={classes.sent} gap="sm">
-            <Text role="status">{t('work.sent', { time: atMoment(sheet.sentAt ?? '') })}</Text>
+            <Text>{t('work.sent', { time: atMoment(sheet.sentAt ?? '') })}</Text>
             <LeftBehind sheet={sheet} person={person} />
             <Anchor component={Link} to="/work">
               {t('work.title')}

@@ -3,9 +3,12 @@ import { Navigate, Outlet, useLocation } from 'react-router'
 import { sessionQuery } from '../api/queries'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
+import { useFocusKept } from '../ui/useFocusKept'
 import { Shell } from './Shell'
 import { SignIn } from './SignIn'
 import { SignInAgain } from './SignInAgain'
+
+const screen = () => document.querySelector('main')
 
 const LEARNERS_OWN = /^\/work(\/|$)/
 
@@ -13,6 +16,7 @@ const LEARNERS_OWN = /^\/work(\/|$)/
 export function Gate() {
   const session = useQuery(sessionQuery)
   const { pathname } = useLocation()
+  useFocusKept(screen)
   if (session.isPending) return <Loading />
   if (session.isLoadingError) return <Failed error={session.error} onRetry={() => void session.refetch()} />
   const { role, username, displayName, empty } = session.data

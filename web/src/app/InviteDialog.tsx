@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { body, client } from '../api/client'
 import { invitationsQuery } from '../api/queries'
+import { announce } from '../ui/announce'
 import { notifyFailure } from '../ui/notify'
 import { atMoment } from '../ui/when'
 
@@ -14,12 +15,18 @@ export default function InviteDialog({ onClose }: { onClose: () => void }) {
   const refresh = () => queries.invalidateQueries({ queryKey: invitationsQuery.queryKey })
   const make = useMutation({
     mutationFn: () => body(client.POST('/api/invitations')),
-    onSuccess: refresh,
+    onSuccess: async (made) => {
+      announce(`${t('invite.code')} ${made.code}`)
+      await refresh()
+    },
     onError: notifyFailure,
   })
   const revoke = useMutation({
     mutationFn: (id: number) => client.DELETE('/api/invitations/{id}', { params: { path: { id } } }),
-    onSuccess: refresh,
+    onSuccess: async () => {
+      announce(t('invite.revoked'))
+      await refresh()
+    },
     onError: notifyFailure,
   })
   return (
@@ -32,7 +39,7 @@ export default function InviteDialog({ onClose }: { onClose: () => void }) {
       <Stack>
         <Text>{t('invite.what')}</Text>
         {make.data && (
-          <Group gap="sm" role="status">
+          <Group gap="sm">
             <Text>{t('invite.code')}</Text>
             <Code fz="lg">{make.data.code}</Code>
           </Group>

@@ -1,13 +1,13 @@
-import { Anchor, Stack, Title } from '@mantine/core'
+import { Anchor, Stack } from '@mantine/core'
 import { useTranslation } from 'react-i18next'
+import { ScreenTitle } from '../ui/ScreenTitle'
 
 /** An address that leads nowhere, or a screen that broke. */
 export function Lost({ failed = false }: { failed?: boolean }) {
   const { t } = useTranslation()
   return (
     <Stack p="lg" component="main">
-      <title>{`${t(failed ? 'lost.failed' : 'lost.title')} · Didaxis`}</title>
-      <Title order={1}>{t(failed ? 'lost.failed' : 'lost.title')}</Title>
+      <ScreenTitle title={t(failed ? 'lost.failed' : 'lost.title')} />
       <Anchor href="/">{t('lost.home')}</Anchor>
     </Stack>
   )

@@ -1,8 +1,7 @@
 import { ActionIcon, Avatar, Group } from '@mantine/core'
-import { lazy, Suspense, useCallback, useEffect, useRef, useState, type ReactNode } from 'react'
+import { lazy, Suspense, useEffect, useRef, useState, type ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { NavLink, useLocation } from 'react-router'
-import { useFocusKept } from '../ui/useFocusKept'
 import classes from './Shell.module.css'
 
 const PersonMenu = lazy(() => import('./PersonMenu'))
@@ -21,13 +20,12 @@ export function Shell({
 }) {
   const { t } = useTranslation()
   const main = useRef<HTMLElement>(null)
-  const screen = useCallback(() => main.current, [])
-  useFocusKept(screen)
   const { pathname } = useLocation()
   const last = useRef('')
   // Whoever goes to another screen, or has just signed in, is at its beginning, by keyboard and by ear too.
   useEffect(() => {
-    if (last.current !== pathname) main.current?.focus({ preventScroll: true })
+    const beginning = main.current?.querySelector<HTMLElement>('h1') ?? main.current
+    if (last.current !== pathname) beginning?.focus({ preventScroll: true })
     last.current = pathname
   }, [pathname])
   return (

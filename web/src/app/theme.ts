@@ -33,10 +33,18 @@ export const theme = createTheme({
         root: variant === 'filled' ? { '--button-color': 'var(--on-copper)' } : {},
       }),
     }),
+    // What is wrong with a field is said when it comes, and not only found by who goes there.
+    InputError: { defaultProps: { role: 'alert' } },
+    Input: { vars: () => ({ wrapper: { '--input-bg': 'var(--sheet)', '--input-bd': 'var(--hair)' } }) },
     TextInput: { styles: { input: { minHeight: 44 } } },
     PasswordInput: { styles: { input: { minHeight: 44 } } },
     NativeSelect: { styles: { input: { minHeight: 44 } } },
-    Modal: { defaultProps: { transitionProps: { duration: 120 }, centered: true } },
+    // The first thing in a menu has the focus, not the menu, which has no name.
+    Menu: { defaultProps: { withInitialFocusPlaceholder: false } },
+    Modal: {
+      defaultProps: { transitionProps: { duration: 120 }, centered: true },
+      styles: { title: { fontWeight: 600 } },
+    },
   },
 })
 

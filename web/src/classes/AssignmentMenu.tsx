@@ -23,7 +23,8 @@ export function AssignmentMenu({ assignment }: { assignment: Assignment }) {
   const withdraw = useRemoval<Assignment>({
     remove: ({ id }) => client.DELETE('/api/assignments/{id}', at(id)),
     bringBack: ({ id }) => client.POST('/api/assignments/{id}/restoration', at(id)),
-    said: ({ title }) => t('assignment.withdrawn', { title }),
+    nameOf: ({ title }) => title,
+    said: (title) => t('assignment.withdrawn', { title }),
     onDone: () => void queries.invalidateQueries({ queryKey: ['assignments'] }),
   })
   const close = () => setDialog(undefined)

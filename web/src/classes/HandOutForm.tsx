@@ -1,12 +1,14 @@
-import { Alert, Button, NativeSelect, Stack, TextInput } from '@mantine/core'
+import { Alert, Anchor, Button, NativeSelect, Stack, Text, TextInput } from '@mantine/core'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
 import { body, client, ProblemError, type Schemas } from '../api/client'
 import { classesQuery, questionsQuery } from '../api/queries'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
 import { notify } from '../ui/notify'
+import { takeFocus } from '../ui/takeFocus'
 import { forField } from '../ui/when'
 
 interface HandOutFormProps {
@@ -41,6 +43,7 @@ export function HandOutForm({ questionId, assignment, classId, onDone }: HandOut
   const classes = others.length > 0 ? others : (known.data ?? [])
   const toClass = chosenClass ?? classes[0]?.id
   const question = chosenQuestion ?? questions.data?.[0]?.id
+  const asksQuestion = questionId === undefined && !assignment
   const handOut = useMutation({
     mutationFn: (again: boolean) =>
       body(
@@ -61,9 +64,10 @@ export function HandOutForm({ questionId, assignment, classId, onDone }: HandOut
   })
   if (known.isLoadingError) return <Failed error={known.error} onRetry={() => void known.refetch()} />
   if (known.isPending || questions.isPending) return <Loading />
-  if (known.data.length === 0) return <Alert variant="outline">{t('handOut.noClass')}</Alert>
-  if (!assignment && questionId === undefined && questions.data?.length === 0)
-    return <Alert variant="outline">{t('handOut.noQuestion')}</Alert>
+  if (known.data.length === 0)
+    return <Missing text={t('handOut.noClass')} to="/classes" place={t('shell.classes')} />
+  if (asksQuestion && questions.data?.length === 0)
+    return <Missing text={t('handOut.noQuestion')} to="/workbench" place={t('shell.workbench')} />
   const there = handOut.error instanceof ProblemError && handOut.error.problem.reason === 'there-already'
   const submit = (event: FormEvent) => {
     event.preventDefault()
@@ -72,9 +76,11 @@ export function HandOutForm({ questionId, assignment, classId, onDone }: HandOut
   return (
     <form onSubmit={submit}>
       <Stack>
-        {questionId === undefined && !assignment && (
+        {asksQuestion && (
           <NativeSelect
             label={t('handOut.question')}
+            autoFocus
+            data-autofocus
             data={questions.data?.map((one) => ({ value: String(one.id), label: one.title })) ?? []}
             value={String(question)}
             onChange={(event) => setChosenQuestion(Number(event.currentTarget.value))}
@@ -83,6 +89,8 @@ export function HandOutForm({ questionId, assignment, classId, onDone }: HandOut
         {classId === undefined && (
           <NativeSelect
             label={t('handOut.class')}
+            autoFocus={!asksQuestion}
+            data-autofocus={!asksQuestion || undefined}
             data={classes.map((one) => ({ value: String(one.id), label: one.name }))}
             value={String(toClass)}
             onChange={(event) => {
@@ -114,5 +122,17 @@ export function HandOutForm({ questionId, assignment, classId, onDone }: HandOut
         </Button>
       </Stack>
     </form>
+  )
+}
+
+/** What has to be there first, and the way to it. */
+function Missing({ text, to, place }: { text: string; to: string; place: string }) {
+  return (
+    <Text>
+      <span id="missing">{text}</span>{' '}
+      <Anchor component={Link} to={to} aria-describedby="missing" ref={takeFocus} data-autofocus>
+        {place}
+      </Anchor>
+    </Text>
   )
 }

@@ -49,6 +49,7 @@ export function KnownDialog({ classId, onClose }: { classId: number; onClose: ()
             label={t('classes.find')}
             value={find}
             onChange={(event) => setFind(event.currentTarget.value)}
+            autoFocus
             data-autofocus
           />
         )}

@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { client, type Schemas } from '../api/client'
 import list from '../desk/Desk.module.css'
+import { announce } from '../ui/announce'
 import { Empty } from '../ui/Empty'
 import { NameInPlace } from '../ui/NameInPlace'
 import { RemovedList } from '../ui/RemovedList'
@@ -23,11 +24,12 @@ export function LearnerList({ classroom }: { classroom: Schemas['ClassroomView']
   const [find, setFind] = useState('')
   // Passwords are told once: they stand here until the screen is left.
   const [told, setTold] = useState<WithPassword[]>([])
-  const tell = (some: WithPassword[]) =>
-    setTold((before) => [
-      ...before.filter((one) => !some.some((other) => other.learner.id === one.learner.id)),
-      ...some,
-    ])
+  const tell = (some: WithPassword[]) => {
+    const others = told.filter((one) => !some.some((other) => other.learner.id === one.learner.id))
+    const all = [...others, ...some]
+    setTold(all)
+    announce(t('classes.toldOnce', { count: all.length }))
+  }
   const { id, learners, former } = classroom
   const wanted = find.trim().toLowerCase()
   const found = learners.filter((one) =>

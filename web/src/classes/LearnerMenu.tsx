@@ -4,6 +4,7 @@ import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { body, client, type Schemas } from '../api/client'
+import { announce } from '../ui/announce'
 import { Confirm } from '../ui/Confirm'
 import { notifyFailure } from '../ui/notify'
 import { saveFile } from '../ui/saveFile'
@@ -31,10 +32,12 @@ export function LearnerMenu({ classId, learner, onPassword }: LearnerMenuProps) 
       onPassword(await body(client.POST('/api/classes/{id}/learners/{learnerId}/password', at))),
     remove: async () => {
       await client.DELETE('/api/classes/{id}/learners/{learnerId}', at)
+      announce(t('learner.removed', { name }))
       await refresh()
     },
     erase: async () => {
       await client.DELETE('/api/classes/{id}/learners/{learnerId}/everything', at)
+      announce(t('learner.erased', { name }))
       await refresh()
     },
   }

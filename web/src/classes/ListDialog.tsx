@@ -3,6 +3,7 @@ import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { body, client, type Schemas } from '../api/client'
+import { takeFocus } from '../ui/takeFocus'
 import { useClassChanged } from './useClassChanged'
 
 interface ListDialogProps {
@@ -98,7 +99,13 @@ export function ListDialog({ classId, onAdded, onClose }: ListDialogProps) {
 function Listed({ learners }: { learners: Schemas['ListedLearner'][] }) {
   const { t } = useTranslation()
   return (
-    <div role="status" style={{ maxHeight: '40vh', overflow: 'auto' }} tabIndex={0}>
+    <div
+      role="group"
+      aria-label={t('classes.listed', { count: learners.length })}
+      style={{ maxHeight: '40vh', overflow: 'auto' }}
+      tabIndex={0}
+      ref={takeFocus}
+    >
       <Table verticalSpacing={4}>
         <Table.Thead>
           <Table.Tr>

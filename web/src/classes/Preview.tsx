@@ -1,4 +1,4 @@
-import { Anchor, Text, Title } from '@mantine/core'
+import { Anchor, Text } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { Link, useParams } from 'react-router'
@@ -9,6 +9,7 @@ import { useRoom } from '../answers/useRoom'
 import { previewQuery } from '../api/queries'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
+import { ScreenTitle } from '../ui/ScreenTitle'
 import { atMoment } from '../ui/when'
 
 /** A sheet as the learners have it, for the teacher to look at. */
@@ -20,9 +21,8 @@ export default function Preview() {
   if (sheet.isPending) return <Loading />
   return (
     <div className={sheetClasses.sheet}>
-      <title>{`${sheet.data.title} · Didaxis`}</title>
       <header className={sheetClasses.head}>
-        <Title order={1}>{sheet.data.title}</Title>
+        <ScreenTitle title={sheet.data.title} />
         <Text c="dimmed">{t('assignment.previewOf', { due: atMoment(sheet.data.dueAt) })}</Text>
         <Anchor component={Link} to={`/classes/${classId}`}>
           {sheet.data.classroom}

@@ -1,11 +1,12 @@
-import { Anchor, Button, Group, Modal, Stack, Text } from '@mantine/core'
+import { Button, Group, Modal, Stack, Text } from '@mantine/core'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { client, type Schemas } from '../api/client'
 import { assignmentQuery } from '../api/queries'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
-import { notify, notifyFailure } from '../ui/notify'
+import { notify, notifyAndOffer, notifyFailure } from '../ui/notify'
+import { takeFocus } from '../ui/takeFocus'
 import { atClock } from '../ui/when'
 
 interface ReleaseDialogProps {
@@ -40,7 +41,7 @@ export function ReleaseDialog({ assignmentId, onClose }: ReleaseDialogProps) {
             </Text>
           )}
           <Group justify="flex-end">
-            <Button variant="default" onClick={onClose} data-autofocus>
+            <Button variant="default" onClick={onClose} ref={takeFocus}>
               {t(view.data.working.length > 0 ? 'assignment.wait' : 'ui.cancel')}
             </Button>
             <Button
@@ -115,14 +116,8 @@ export function useRelease(onDone: () => void = () => undefined) {
     onSuccess: (_, { assignment }) => {
       void refresh()
       onDone()
-      notify(
-        <>
-          {t('assignment.isBack', { title: assignment.title })}{' '}
-          <Anchor component="button" onClick={() => takeBack.mutate(assignment.id)}>
-            {t('assignment.takeBack')}
-          </Anchor>
-        </>,
-        true,
+      notifyAndOffer(t('assignment.isBack', { title: assignment.title }), t('assignment.takeBack'), () =>
+        takeBack.mutate(assignment.id),
       )
     },
     // Somebody may have begun meanwhile: the dialog then shows who.

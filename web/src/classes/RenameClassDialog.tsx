@@ -3,6 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { useTranslation } from 'react-i18next'
 import { client, ProblemError, type Schemas } from '../api/client'
+import { announce } from '../ui/announce'
 
 interface RenameClassDialogProps {
   classroom: Schemas['ClassroomView']
@@ -21,6 +22,7 @@ export function RenameClassDialog({ classroom, onClose }: RenameClassDialogProps
         body: { name, ...(again && { again }) },
       }),
     onSuccess: () => {
+      announce(t('ui.renamed', { name }))
       void queries.invalidateQueries({ queryKey: ['classes'] })
       void queries.invalidateQueries({ queryKey: ['assignments'] })
       onClose()

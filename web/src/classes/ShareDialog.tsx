@@ -5,10 +5,13 @@ import { useTranslation } from 'react-i18next'
 import { useNavigate } from 'react-router'
 import { client, type Schemas } from '../api/client'
 import { teachersQuery } from '../api/queries'
+import { announce } from '../ui/announce'
 import { Confirm } from '../ui/Confirm'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
 import { notify, notifyFailure } from '../ui/notify'
+
+type Colleague = { id: number; displayName: string }
 
 interface ShareDialogProps {
   classroom: Schemas['ClassroomView']
@@ -26,15 +29,23 @@ export function ShareDialog({ classroom, onClose }: ShareDialogProps) {
   const { id, name } = classroom
   const refresh = () => queries.invalidateQueries({ queryKey: ['classes'] })
   const share = useMutation({
-    mutationFn: (teacherId: number) =>
-      client.PUT('/api/classes/{id}/teachers/{teacherId}', { params: { path: { id, teacherId } } }),
-    onSuccess: refresh,
+    mutationFn: (one: Colleague) =>
+      client.PUT('/api/classes/{id}/teachers/{teacherId}', { params: { path: { id, teacherId: one.id } } }),
+    onSuccess: async (_, one) => {
+      announce(t('class.shared', { colleague: one.displayName }))
+      await refresh()
+    },
     onError: notifyFailure,
   })
   const unshare = useMutation({
-    mutationFn: (teacherId: number) =>
-      client.DELETE('/api/classes/{id}/teachers/{teacherId}', { params: { path: { id, teacherId } } }),
-    onSuccess: refresh,
+    mutationFn: (one: Colleague) =>
+      client.DELETE('/api/classes/{id}/teachers/{teacherId}', {
+        params: { path: { id, teacherId: one.id } },
+      }),
+    onSuccess: async (_, one) => {
+      announce(t('class.unshared', { colleague: one.displayName }))
+      await refresh()
+    },
     onError: notifyFailure,
   })
   if (teachers.isLoadingError)
@@ -84,7 +95,7 @@ export function ShareDialog({ classroom, onClose }: ShareDialogProps) {
                   )}
                 </Text>
                 {!one.owner && classroom.own && (
-                  <Button size="compact-sm" variant="subtle" onClick={() => unshare.mutate(one.id)}>
+                  <Button size="compact-sm" variant="subtle" onClick={() => unshare.mutate(one)}>
                     {t('class.unshare')}
                   </Button>
                 )}
@@ -98,6 +109,7 @@ export function ShareDialog({ classroom, onClose }: ShareDialogProps) {
           <>
             <NativeSelect
               label={t('class.colleague')}
+              data-autofocus
               data={others.map((one) => ({ value: String(one.id), label: one.displayName }))}
               value={String(colleague.id)}
               onChange={(event) => setChosen(Number(event.currentTarget.value))}
@@ -106,7 +118,7 @@ export function ShareDialog({ classroom, onClose }: ShareDialogProps) {
               <Button variant="default" onClick={() => setHanding(true)}>
                 {t('class.handOver')}…
               </Button>
-              <Button loading={share.isPending} onClick={() => share.mutate(colleague.id)}>
+              <Button loading={share.isPending} onClick={() => share.mutate(colleague)}>
                 {t('class.shareYes')}
               </Button>
             </Group>

@@ -23,7 +23,8 @@ export function Drafts() {
   const remove = useRemoval<Schemas['DraftSummary']>({
     remove: ({ id }) => client.DELETE('/api/question-drafts/{id}', at(id)),
     bringBack: ({ id }) => restore(id),
-    said: ({ notation }) => t('question.removed', { title: notation }),
+    nameOf: ({ notation }) => notation,
+    said: (title) => t('question.removed', { title }),
     onDone: () => void refresh(),
   })
   const things = (removed.data ?? []).map(({ id, notation }) => ({ id, name: notation }))

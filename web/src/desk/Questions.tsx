@@ -30,7 +30,8 @@ export function Questions() {
   const remove = useRemoval<Schemas['QuestionSummary']>({
     remove: ({ id }) => client.DELETE('/api/questions/{id}', at(id)),
     bringBack: ({ id }) => restore(id),
-    said: ({ title }) => t('question.removed', { title }),
+    nameOf: ({ title }) => title,
+    said: (title) => t('question.removed', { title }),
     onDone: () => void refresh(),
   })
   if (questions.isLoadingError)

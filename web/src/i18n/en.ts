@@ -12,6 +12,7 @@ const frame = {
     undo: 'Undo',
     rename: 'Rename {{name}}',
     renameOf: 'New name of {{name}}',
+    renamed: 'It is called “{{name}}” now.',
     renameHint: 'Enter keeps it, Escape leaves it as it was.',
   },
   keeping: {
@@ -60,6 +61,7 @@ const frame = {
     open_other: '{{count}} other codes are open.',
     until: 'open until {{time}}',
     revoke: 'Take it back',
+    revoked: 'The code was taken back.',
   },
   signIn: {
     title: 'Sign in',

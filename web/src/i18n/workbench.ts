@@ -8,6 +8,7 @@ export const workbench = {
     internal: 'internal',
     external: 'external',
     cell: '{{quantity}} of {{subject}}: {{shown}}, {{use}} {{marks}}',
+    said: '{{use}}, {{marks}}',
     marks_one: '{{count}} mark',
     marks_other: '{{count}} marks',
     marksOf: 'Marks for the {{quantity}} of {{subject}}',

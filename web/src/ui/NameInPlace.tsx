@@ -3,6 +3,7 @@ import { IconPencil } from '@tabler/icons-react'
 import { useMutation } from '@tanstack/react-query'
 import { useRef, useState, type KeyboardEvent, type ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
+import { announce } from './announce'
 
 interface NameInPlaceProps {
   name: string
@@ -22,7 +23,13 @@ export function NameInPlace({ name, maxLength, onRename, children }: NameInPlace
     setTyped(undefined)
     setTimeout(() => pencil.current?.focus(), 0)
   }
-  const rename = useMutation({ mutationFn: onRename, onSuccess: end })
+  const rename = useMutation({
+    mutationFn: onRename,
+    onSuccess: (_, to) => {
+      announce(t('ui.renamed', { name: to }))
+      end()
+    },
+  })
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.key === 'Escape') {
       event.stopPropagation()

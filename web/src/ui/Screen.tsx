@@ -1,6 +1,7 @@
-import { Group, Text, Title } from '@mantine/core'
+import { Group, Text } from '@mantine/core'
 import type { ReactNode } from 'react'
 import classes from './Screen.module.css'
+import { ScreenTitle } from './ScreenTitle'
 
 interface ScreenProps {
   title: string
@@ -15,10 +16,9 @@ interface ScreenProps {
 export function Screen({ title, aside, actions, children }: ScreenProps) {
   return (
     <>
-      <title>{`${title} · Didaxis`}</title>
       <div className={classes.head}>
         <Group gap="md" wrap="wrap">
-          <Title order={1}>{title}</Title>
+          <ScreenTitle title={title} />
           {aside && (
             <Text c="dimmed" component="div">
               {aside}

@@ -1,4 +1,4 @@
-import { Tabs, Text, VisuallyHidden } from '@mantine/core'
+import { Tabs, Text } from '@mantine/core'
 import { useDebouncedCallback, useDidUpdate, useElementSize, useHotkeys } from '@mantine/hooks'
 import { useDeferredValue, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -7,6 +7,7 @@ import { AskBeforeLeaving } from '../keeping/AskBeforeLeaving'
 import { KeptState } from '../keeping/KeptState'
 import { useKeeper } from '../keeping/useKeeper'
 import { announce } from '../ui/announce'
+import { ScreenTitle } from '../ui/ScreenTitle'
 import { Failed } from '../ui/Failed'
 import { notify } from '../ui/notify'
 import { useAfterPaint } from '../ui/useAfterPaint'
@@ -125,8 +126,7 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
   const selectRow = (id: string) => setInHand(id === inHand ? '' : id)
   return (
     <>
-      <title>{`${question?.title ?? t('workbench.title')} · Didaxis`}</title>
-      <VisuallyHidden component="h1">{question?.title ?? t('workbench.title')}</VisuallyHidden>
+      <ScreenTitle title={question?.title ?? t('workbench.title')} hidden />
       <div className={classes.frame}>
         <NotationLine
           value={history.now.notation}

@@ -2,6 +2,7 @@ import type { TFunction } from 'i18next'
 import { useState, type KeyboardEvent } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
+import { announce } from '../ui/announce'
 import { ChartFrame, quantityIn, type Column, type Row } from '../ui/ChartFrame'
 import frame from '../ui/ChartFrame.module.css'
 import { cellUse, clicked, keyOf, turned, withMarks, type Uses } from './cells'
@@ -27,8 +28,14 @@ export function ChartTable({ analysis, uses, onUses, selected, lit, onSelect, on
   // Asked for once: a chart has a hundred cells, and each would listen for a change of language.
   const { t } = useTranslation()
   const [last, setLast] = useState('')
+  const take = (key: string, next: Uses) => {
+    const marks = next.asked.get(key)
+    const use = t(`use.${cellUse(next, key)}`)
+    announce(marks ? t('chart.said', { use, marks: t('chart.marks', { count: marks }) }) : use)
+    onUses(next)
+  }
   const onClick = (key: string) => {
-    onUses(turned(uses, key, clicked(uses, key, key !== last)))
+    take(key, turned(uses, key, clicked(uses, key, key !== last)))
     onCell(key)
     setLast(key)
   }
@@ -45,7 +52,7 @@ export function ChartTable({ analysis, uses, onUses, selected, lit, onSelect, on
           row={row}
           column={column}
           uses={uses}
-          onUses={onUses}
+          onTake={take}
           onClick={onClick}
           onCell={onCell}
         />
@@ -59,12 +66,12 @@ interface ChartCellProps {
   row: Row
   column: Column
   uses: Uses
-  onUses: (uses: Uses) => void
+  onTake: (key: string, next: Uses) => void
   onClick: (key: string) => void
   onCell: (key: string) => void
 }
 
-function ChartCell({ t, row, column, uses, onUses, onClick, onCell }: ChartCellProps) {
+function ChartCell({ t, row, column, uses, onTake, onClick, onCell }: ChartCellProps) {
   const quantity = quantityIn(row, column)
   const shown = row.shown[quantity]
   if (shown === undefined) {
@@ -82,8 +89,9 @@ function ChartCell({ t, row, column, uses, onUses, onClick, onCell }: ChartCellP
   const marks = uses.asked.get(key)
   const onKeyDown = (event: KeyboardEvent) => {
     const to = KEYS[event.key as keyof typeof KEYS]
-    if (to) onUses(turned(uses, key, to))
-    else if (use === 'asked' && /^[1-9]$/.test(event.key)) onUses(withMarks(uses, key, Number(event.key)))
+    if (to) onTake(key, turned(uses, key, to))
+    else if (use === 'asked' && /^[1-9]$/.test(event.key))
+      onTake(key, withMarks(uses, key, Number(event.key)))
   }
   return (
     <button

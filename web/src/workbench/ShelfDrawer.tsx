@@ -147,7 +147,8 @@ function ShelfRow({ circuit, onTake }: { circuit: Kept; onTake: () => void }) {
   const remove = useRemoval<Kept>({
     remove: () => client.DELETE('/api/shelf/{id}', at),
     bringBack: () => client.POST('/api/shelf/{id}/restoration', at),
-    said: ({ name }) => t('shelf.removed', { name }),
+    nameOf: ({ name }) => name,
+    said: (name) => t('shelf.removed', { name }),
     onDone: refresh,
   })
   const rename = async (name: string) => {

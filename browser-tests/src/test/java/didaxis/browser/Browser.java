@@ -48,7 +48,12 @@ final class Browser implements AutoCloseable {
 
     /** A person's page on a narrow screen that is touched. */
     Page signedInOnPhone(String username, ColorScheme scheme) {
-        return signIn(username, page(options(390, 844, scheme).setHasTouch(true)));
+        return signIn(username, phone(scheme));
+    }
+
+    /** A narrow screen that is touched. */
+    Page phone(ColorScheme scheme) {
+        return page(options(390, 844, scheme).setHasTouch(true));
     }
 
     /** Signs in on a page that asks for it. */

@@ -11,19 +11,24 @@ import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
-/** The packaged application as a process of its own, with demo data in a folder of its own. */
+/** The packaged application as a process of its own, with its data in a folder of its own. */
 final class PackagedApplication implements AutoCloseable {
     private static final Duration LONGEST_START = Duration.ofMinutes(6);
 
     private final int port;
     private final Path data;
+    private final boolean demo;
     private Process process;
 
-    PackagedApplication() throws IOException, InterruptedException {
+    /** With demo data, or as an empty school. */
+    PackagedApplication(boolean demo) throws IOException, InterruptedException {
         try (ServerSocket free = new ServerSocket(0)) {
             port = free.getLocalPort();
         }
+        this.demo = demo;
         data = Files.createTempDirectory("didaxis");
         start();
     }
@@ -35,7 +40,7 @@ final class PackagedApplication implements AutoCloseable {
                 "-XX:+UseSerialGC",
                 "-jar",
                 System.getProperty("didaxis.app"),
-                "--didaxis.demo=true"));
+                "--didaxis.demo=" + demo));
         builder.environment().put("DIDAXIS_PORT", String.valueOf(port));
         builder.environment().put("DIDAXIS_DATA", data.toString());
         builder.redirectErrorStream(true).redirectOutput(data.resolve("log.txt").toFile());
@@ -65,6 +70,13 @@ final class PackagedApplication implements AutoCloseable {
 
     String url(String path) {
         return "http://localhost:" + port + path;
+    }
+
+    /** The code that it wrote to its terminal for the first teacher of an empty school. */
+    String setUpCode() throws IOException {
+        Matcher told = Pattern.compile("set-up code +(\\S+)").matcher(Files.readString(data.resolve("log.txt")));
+        if (!told.find()) throw new IllegalStateException("no set-up code was told");
+        return told.group(1);
     }
 
     /** Ends it as a power cut would: no shutdown, no last word. */

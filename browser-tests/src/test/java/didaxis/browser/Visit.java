@@ -12,12 +12,26 @@ import org.junit.jupiter.api.extension.ExtensionContext;
 
 /** The packaged application and a browser that visits it, for the journeys of one class. */
 final class Visit implements BeforeAllCallback, AfterAllCallback {
+    private final boolean demo;
     private PackagedApplication application;
     private Browser browser;
 
+    Visit() {
+        this(true);
+    }
+
+    private Visit(boolean demo) {
+        this.demo = demo;
+    }
+
+    /** To a school in which nobody is yet. */
+    static Visit emptySchool() {
+        return new Visit(false);
+    }
+
     @Override
     public void beforeAll(ExtensionContext journeys) throws Exception {
-        application = new PackagedApplication();
+        application = new PackagedApplication(demo);
         browser = new Browser(application);
     }
 
