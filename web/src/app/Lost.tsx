@@ -6,7 +6,7 @@ import { ScreenTitle } from '../ui/ScreenTitle'
 export function Lost({ failed = false }: { failed?: boolean }) {
   const { t } = useTranslation()
   return (
-    <Stack p="lg" component="main">
+    <Stack p="lg" component={failed ? 'main' : 'div'}>
       <ScreenTitle title={t(failed ? 'lost.failed' : 'lost.title')} />
       <Anchor href="/">{t('lost.home')}</Anchor>
     </Stack>

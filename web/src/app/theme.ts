@@ -39,6 +39,9 @@ export const theme = createTheme({
     TextInput: { styles: { input: { minHeight: 44 } } },
     PasswordInput: { styles: { input: { minHeight: 44 } } },
     NativeSelect: { styles: { input: { minHeight: 44 } } },
+    // Of a dialog's head no landmark is made: there is one banner, the bar at the top.
+    ModalHeader: { defaultProps: { role: 'presentation' } },
+    DrawerHeader: { defaultProps: { role: 'presentation' } },
     // The first thing in a menu has the focus, not the menu, which has no name.
     Menu: { defaultProps: { withInitialFocusPlaceholder: false } },
     Modal: {

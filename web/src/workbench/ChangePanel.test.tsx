@@ -42,7 +42,7 @@ test('the question starts from a switch, and every cell says before, after and w
   const { asked, taken } = open('')
   const link = await screen.findByRole('button', { name: 'So the total current decreases.' })
   expect(asked[0]?.body).toMatchObject({ part: 'S1', act: 'open' })
-  expect(screen.getAllByRole('cell').at(-1)?.textContent).toBe('3.002.00 ↓')
+  expect(screen.getAllByRole('cell').at(-1)?.textContent).toContain('3.002.00 ↓')
   expect(screen.getByRole('button', { name: 'current of R1: 3.00, then 2.00, decreases' })).toBeTruthy()
   fireEvent.click(link)
   expect(taken).toEqual(['R1'])

@@ -1,4 +1,4 @@
-import { Anchor, NativeSelect, Text, TextInput } from '@mantine/core'
+import { Anchor, NativeSelect, Text, TextInput, VisuallyHidden } from '@mantine/core'
 import { useDebouncedValue } from '@mantine/hooks'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -154,21 +154,22 @@ export function ChangePanel({ analysis, inHand, onInHand }: ChangePanelProps) {
                   data-way={way}
                   disabled={!moves}
                   aria-pressed={here}
-                  aria-label={t('change.cell', {
-                    quantity: column.word,
-                    subject: name(row.id),
-                    way: t(`change.ways.${way}`),
-                    before: said(both?.before),
-                    after: said(both?.after),
-                  })}
                   onClick={() => setPicked(here ? undefined : { subject: row.id, quantity: column.quantity })}
                 >
-                  <span className={classes.before}>{said(both?.before)}</span>
-                  <span>
-                    {said(both?.after)}{' '}
-                    <span className={classes.sign} aria-hidden>
-                      {SIGNS[way]}
-                    </span>
+                  <VisuallyHidden>
+                    {t('change.cell', {
+                      quantity: column.word,
+                      subject: name(row.id),
+                      way: t(`change.ways.${way}`),
+                      before: said(both?.before),
+                      after: said(both?.after),
+                    })}
+                  </VisuallyHidden>
+                  <span className={classes.before} aria-hidden>
+                    {said(both?.before)}
+                  </span>
+                  <span aria-hidden>
+                    {said(both?.after)} <span className={classes.sign}>{SIGNS[way]}</span>
                   </span>
                 </button>
               )

@@ -111,7 +111,7 @@ function ChartCell({ t, row, column, uses, onTake, onClick, onCell }: ChartCellP
       onKeyDown={onKeyDown}
     >
       {shown}
-      {marks !== undefined && marks > 1 && <sup className={classes.marks}>{marks}</sup>}
+      {marks !== undefined && marks > 1 && <sup className={classes.marks} data-marks={marks} />}
     </button>
   )
 }

@@ -37,13 +37,10 @@ export function Working({ steps, onInHand }: WorkingProps) {
                   <button
                     type="button"
                     className={`${classes.step} ${step.text === selected ? classes.inHand : ''}`}
-                    aria-label={step.text}
                     aria-pressed={step.text === selected}
                     onClick={() => select(step)}
                   >
-                    <span aria-hidden>
-                      <Formula markup={equation(step)} />
-                    </span>
+                    <Formula markup={equation(step)} label={step.text} />{' '}
                     <span className={classes.reason}>{step.reason}</span>
                   </button>
                 </li>
