@@ -1,6 +1,5 @@
-import { Button, Group, Modal, Stack, Text, TextInput } from '@mantine/core'
+import { Button, Group, Modal, Stack, Text } from '@mantine/core'
 import { useMutation, useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { client } from '../api/client'
 import { knownLearnersQuery } from '../api/queries'
@@ -10,6 +9,7 @@ import { Empty } from '../ui/Empty'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
 import { notifyFailure } from '../ui/notify'
+import { useFind } from '../ui/useFind'
 import { useClassChanged } from './useClassChanged'
 
 /** Learners of the teacher's other classes come into this one too; they stay where they are. */
@@ -17,7 +17,6 @@ export function KnownDialog({ classId, onClose }: { classId: number; onClose: ()
   const { t } = useTranslation()
   const refresh = useClassChanged()
   const known = useQuery(knownLearnersQuery(classId))
-  const [find, setFind] = useState('')
   const add = useMutation({
     mutationFn: ({ id }: { id: number; name: string }) =>
       client.PUT('/api/classes/{id}/learners/{learnerId}', {
@@ -29,10 +28,11 @@ export function KnownDialog({ classId, onClose }: { classId: number; onClose: ()
     },
     onError: notifyFailure,
   })
-  const wanted = find.trim().toLowerCase()
-  const found = known.data?.filter(({ learner, classes }) =>
-    [learner.displayName, learner.username, ...classes].some((text) => text.toLowerCase().includes(wanted)),
-  )
+  const { found, field } = useFind({
+    things: known.data,
+    textsOf: ({ learner, classes }) => [learner.displayName, learner.username, ...classes],
+    noneFound: (find) => t('classes.noneFound', { find }),
+  })
   return (
     <Modal
       opened
@@ -44,17 +44,9 @@ export function KnownDialog({ classId, onClose }: { classId: number; onClose: ()
         {known.isLoadingError && <Failed error={known.error} onRetry={() => void known.refetch()} />}
         {known.isPending && <Loading />}
         {known.data?.length === 0 && <Empty text={t('classes.noneKnown')} />}
-        {known.data && known.data.length > 0 && (
-          <TextInput
-            label={t('classes.find')}
-            value={find}
-            onChange={(event) => setFind(event.currentTarget.value)}
-            autoFocus
-            data-autofocus
-          />
-        )}
+        {field}
         <ul className={list.list}>
-          {found?.map(({ learner, classes }) => (
+          {found.map(({ learner, classes }) => (
             <li key={learner.id}>
               <Group justify="space-between" wrap="nowrap" py={6}>
                 <Text>

@@ -1,4 +1,4 @@
-import { Code, Group, Stack, Text, TextInput } from '@mantine/core'
+import { Code, Group, Stack, Text } from '@mantine/core'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { client, type Schemas } from '../api/client'
@@ -7,6 +7,7 @@ import { announce } from '../ui/announce'
 import { Empty } from '../ui/Empty'
 import { NameInPlace } from '../ui/NameInPlace'
 import { RemovedList } from '../ui/RemovedList'
+import { useFind } from '../ui/useFind'
 import { AddLearners } from './AddLearners'
 import { LearnerMenu } from './LearnerMenu'
 import { Slips } from './Slips'
@@ -14,14 +15,10 @@ import { useClassChanged } from './useClassChanged'
 
 type WithPassword = Schemas['LearnerWithPassword']
 
-/** So many are found by looking. */
-const FEW = 12
-
 /** The learners of a class: added, found, given new passwords, renamed, taken out and put back. */
 export function LearnerList({ classroom }: { classroom: Schemas['ClassroomView'] }) {
   const { t } = useTranslation()
   const refresh = useClassChanged()
-  const [find, setFind] = useState('')
   // Passwords are told once: they stand here until the screen is left.
   const [told, setTold] = useState<WithPassword[]>([])
   const tell = (some: WithPassword[]) => {
@@ -31,10 +28,11 @@ export function LearnerList({ classroom }: { classroom: Schemas['ClassroomView']
     announce(t('classes.toldOnce', { count: all.length }))
   }
   const { id, learners, former } = classroom
-  const wanted = find.trim().toLowerCase()
-  const found = learners.filter((one) =>
-    [one.displayName, one.username].some((text) => text.toLowerCase().includes(wanted)),
-  )
+  const { found, field } = useFind({
+    things: learners,
+    textsOf: ({ displayName, username }) => [displayName, username],
+    noneFound: (find) => t('classes.noneFound', { find }),
+  })
   const putBack = async (learnerId: number) => {
     await client.PUT('/api/classes/{id}/learners/{learnerId}', { params: { path: { id, learnerId } } })
     await refresh()
@@ -55,17 +53,8 @@ export function LearnerList({ classroom }: { classroom: Schemas['ClassroomView']
           {told.length > 1 && <Slips learners={told} label={t('slip.printAll', { count: told.length })} />}
         </Group>
       )}
-      {learners.length > FEW && (
-        <TextInput
-          label={t('classes.find')}
-          value={find}
-          onChange={(event) => setFind(event.currentTarget.value)}
-        />
-      )}
+      {field}
       {learners.length === 0 && <Empty text={t('classes.noLearners')} />}
-      {learners.length > 0 && found.length === 0 && (
-        <Text c="dimmed">{t('classes.noneFound', { find })}</Text>
-      )}
       <ul className={list.list}>
         {found.map((one) => {
           const withPassword = told.find(({ learner }) => learner.id === one.id)

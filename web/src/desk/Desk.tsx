@@ -8,6 +8,7 @@ import { Empty } from '../ui/Empty'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
 import { Screen } from '../ui/Screen'
+import { useFind } from '../ui/useFind'
 import { atMoment } from '../ui/when'
 import { freshBench } from '../workbench/benchAddress'
 import classes from './Desk.module.css'
@@ -48,29 +49,36 @@ export default function Desk() {
 function Waiting() {
   const { t } = useTranslation()
   const assignments = useQuery(assignmentsQuery)
+  const waiting = assignments.data?.filter((one) => !one.released)
+  const { found, field } = useFind({
+    things: waiting,
+    textsOf: ({ title, classroom }) => [title, classroom],
+  })
   if (assignments.isLoadingError)
     return <Failed error={assignments.error} onRetry={() => void assignments.refetch()} />
   if (assignments.isPending) return <Loading />
-  const waiting = assignments.data.filter((one) => !one.released)
-  if (waiting.length === 0) return <Empty text={t('desk.nothing')} />
+  if (waiting?.length === 0) return <Empty text={t('desk.nothing')} />
   return (
-    <ul className={classes.list}>
-      {waiting.map((one) => (
-        <li key={one.id}>
-          <Anchor component={Link} to={`/results/${one.classroomId}/${one.id}`} className={classes.item}>
-            <Stack gap={0}>
-              <Text fw={600}>{one.title}</Text>
-              <Text c="dimmed" fz="xs">
-                {one.classroom} · {t('desk.progress', { ...one })}
-              </Text>
-              <Text c="dimmed" fz="xs">
-                {t(`desk.${standing(one)}`, { due: atMoment(one.dueAt), count: one.learners - one.sent })}
-              </Text>
-            </Stack>
-          </Anchor>
-        </li>
-      ))}
-    </ul>
+    <>
+      {field}
+      <ul className={classes.list}>
+        {found.map((one) => (
+          <li key={one.id}>
+            <Anchor component={Link} to={`/results/${one.classroomId}/${one.id}`} className={classes.item}>
+              <Stack gap={0}>
+                <Text fw={600}>{one.title}</Text>
+                <Text c="dimmed" fz="xs">
+                  {one.classroom} · {t('desk.progress', { ...one })}
+                </Text>
+                <Text c="dimmed" fz="xs">
+                  {t(`desk.${standing(one)}`, { due: atMoment(one.dueAt), count: one.learners - one.sent })}
+                </Text>
+              </Stack>
+            </Anchor>
+          </li>
+        ))}
+      </ul>
+    </>
   )
 }
 

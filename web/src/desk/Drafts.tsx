@@ -1,10 +1,10 @@
-import { ActionIcon, Anchor, Text, Title } from '@mantine/core'
-import { IconTrash } from '@tabler/icons-react'
+import { Anchor, Text, Title } from '@mantine/core'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { client, type Schemas } from '../api/client'
 import { draftsQuery, removedDraftsQuery } from '../api/queries'
+import { RemoveButton } from '../ui/RemoveButton'
 import { RemovedList } from '../ui/RemovedList'
 import { useRemoval } from '../ui/useRemoval'
 import { atMoment } from '../ui/when'
@@ -45,15 +45,10 @@ export function Drafts() {
                 {t('workbench.asked', { count: one.asked })} · {atMoment(one.updatedAt)}
               </Text>
             </Anchor>
-            <ActionIcon
-              variant="subtle"
-              color="gray"
-              size={44}
-              aria-label={t('question.remove', { title: one.notation })}
-              onClick={() => remove.mutate(one)}
-            >
-              <IconTrash size={18} stroke={1.5} />
-            </ActionIcon>
+            <RemoveButton
+              label={t('question.remove', { title: one.notation })}
+              onRemove={() => remove.mutate(one)}
+            />
           </li>
         ))}
       </ul>

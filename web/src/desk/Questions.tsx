@@ -1,7 +1,5 @@
-import { ActionIcon, Anchor, Text, TextInput } from '@mantine/core'
-import { IconTrash } from '@tabler/icons-react'
+import { Anchor, Text } from '@mantine/core'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { client, type Schemas } from '../api/client'
@@ -10,11 +8,11 @@ import { Empty } from '../ui/Empty'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
 import { NameInPlace } from '../ui/NameInPlace'
+import { RemoveButton } from '../ui/RemoveButton'
 import { RemovedList } from '../ui/RemovedList'
+import { useFind } from '../ui/useFind'
 import { useRemoval } from '../ui/useRemoval'
 import classes from './Desk.module.css'
-
-const FEW = 12
 
 const at = (id: number) => ({ params: { path: { id } } })
 const restore = (id: number) => client.POST('/api/questions/{id}/restoration', at(id))
@@ -23,7 +21,6 @@ const restore = (id: number) => client.POST('/api/questions/{id}/restoration', a
 export function Questions() {
   const { t } = useTranslation()
   const queries = useQueryClient()
-  const [find, setFind] = useState('')
   const questions = useQuery(questionsQuery)
   const removed = useQuery(removedQuestionsQuery)
   const refresh = () => queries.invalidateQueries({ queryKey: ['questions'] })
@@ -34,13 +31,13 @@ export function Questions() {
     said: (title) => t('question.removed', { title }),
     onDone: () => void refresh(),
   })
+  const { found, field } = useFind({
+    things: questions.data,
+    textsOf: ({ title, notation }) => [title, notation],
+  })
   if (questions.isLoadingError)
     return <Failed error={questions.error} onRetry={() => void questions.refetch()} />
   if (questions.isPending) return <Loading />
-  const wanted = find.trim().toLowerCase()
-  const found = questions.data.filter((one) =>
-    [one.title, one.notation].some((text) => text.toLowerCase().includes(wanted)),
-  )
   const rename = async (id: number, title: string) => {
     await client.PUT('/api/questions/{id}/title', { ...at(id), body: { title } })
     await refresh()
@@ -48,14 +45,7 @@ export function Questions() {
   return (
     <>
       {questions.data.length === 0 && <Empty text={t('question.none')} />}
-      {questions.data.length > FEW && (
-        <TextInput
-          label={t('classes.find')}
-          mb="sm"
-          value={find}
-          onChange={(event) => setFind(event.currentTarget.value)}
-        />
-      )}
+      {field}
       <ul className={classes.list}>
         {found.map((one) => (
           <li key={one.id} className={classes.row}>
@@ -68,15 +58,10 @@ export function Questions() {
                 </Text>
               </Anchor>
             </NameInPlace>
-            <ActionIcon
-              variant="subtle"
-              color="gray"
-              size={44}
-              aria-label={t('question.remove', { title: one.title })}
-              onClick={() => remove.mutate(one)}
-            >
-              <IconTrash size={18} stroke={1.5} />
-            </ActionIcon>
+            <RemoveButton
+              label={t('question.remove', { title: one.title })}
+              onRemove={() => remove.mutate(one)}
+            />
           </li>
         ))}
       </ul>

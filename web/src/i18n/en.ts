@@ -10,6 +10,8 @@ const frame = {
     close: 'Close',
     cancel: 'Cancel',
     undo: 'Undo',
+    find: 'Find',
+    noneFound: 'Nothing here has “{{find}}” in it.',
     rename: 'Rename {{name}}',
     renameOf: 'New name of {{name}}',
     renamed: 'It is called “{{name}}” now.',

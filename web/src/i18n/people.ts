@@ -60,7 +60,6 @@ export const people = {
     toldOnce_one: 'A password stands beside its name, shown this once: until this screen is left.',
     toldOnce_other:
       '{{count}} passwords stand beside their names, shown this once: until this screen is left.',
-    find: 'Find',
     noneFound: 'Nobody here has “{{find}}” in their name.',
     former_one: 'No longer in this class ({{count}})',
     former_other: 'No longer in this class ({{count}})',

@@ -1,4 +1,4 @@
-import { Button, Group, Text, TextInput } from '@mantine/core'
+import { Button, Group, Text } from '@mantine/core'
 import { useDisclosure } from '@mantine/hooks'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -11,13 +11,13 @@ import { Empty } from '../ui/Empty'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
 import { Screen } from '../ui/Screen'
+import { useFind } from '../ui/useFind'
 import { ResultsTable } from './ResultsTable'
 
 type Assignment = Schemas['AssignmentSummary']
 
-/** So many are seen at once: finished work is folded away where there is more, and names are found by typing. */
+/** So many are seen at once: finished work is folded away where there is more. */
 const FEW_ASSIGNMENTS = 6
-const FEW_LEARNERS = 12
 
 /** A class's table, learner by assignment. */
 export default function Results() {
@@ -25,16 +25,18 @@ export default function Results() {
   const classId = Number(useParams().classId)
   const results = useQuery(resultsQuery(classId))
   const [releasing, setReleasing] = useState<Assignment>()
-  const [find, setFind] = useState('')
   const [all, showAll] = useDisclosure(false)
+  const { found, field } = useFind({
+    things: results.data?.rows,
+    textsOf: ({ learner }) => [learner.displayName],
+    noneFound: (find) => t('classes.noneFound', { find }),
+  })
   if (results.isLoadingError) return <Failed error={results.error} onRetry={() => void results.refetch()} />
   if (results.isPending) return <Loading />
-  const { classroom, assignments, rows } = results.data
+  const { classroom, assignments } = results.data
   const finished = assignments.filter((one) => one.released)
   const folds = assignments.length > FEW_ASSIGNMENTS && finished.length > 0
   const shown = folds && !all ? assignments.filter((one) => !one.released) : assignments
-  const wanted = find.trim().toLowerCase()
-  const found = rows.filter(({ learner }) => learner.displayName.toLowerCase().includes(wanted))
   return (
     <Screen title={t('results.title')} aside={classroom}>
       {assignments.length === 0 ? (
@@ -42,20 +44,13 @@ export default function Results() {
       ) : (
         <>
           <Group align="end" gap="md" mb="sm">
-            {rows.length > FEW_LEARNERS && (
-              <TextInput
-                label={t('classes.find')}
-                value={find}
-                onChange={(event) => setFind(event.currentTarget.value)}
-              />
-            )}
+            {field}
             {folds && (
               <Button variant="default" onClick={showAll.toggle} aria-expanded={all}>
                 {t(all ? 'results.fold' : 'results.unfold', { count: finished.length })}
               </Button>
             )}
           </Group>
-          {found.length === 0 && <Text c="dimmed">{t('classes.noneFound', { find })}</Text>}
           {found.length > 0 && (
             <ResultsTable
               assignments={assignments}

@@ -1,4 +1,4 @@
-import { Tabs, Text } from '@mantine/core'
+import { Text } from '@mantine/core'
 import { useDebouncedCallback, useDidUpdate, useElementSize, useHotkeys } from '@mantine/hooks'
 import { useDeferredValue, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -14,14 +14,11 @@ import { useAfterPaint } from '../ui/useAfterPaint'
 import classes from './Bench.module.css'
 import { Board } from './Board'
 import { paperAddress } from './benchAddress'
-import { BackwardsPanel } from './BackwardsPanel'
-import { ChangePanel } from './ChangePanel'
-import { ChartFoot } from './ChartFoot'
 import { CircuitMenu } from './CircuitMenu'
-import { ChartTable } from './ChartTable'
 import { changed, redone, undone, type History } from './history'
 import { keptMaking, type Making } from './making'
 import { NotationLine } from './NotationLine'
+import { NumberTabs } from './NumberTabs'
 import { QuestionBar } from './QuestionBar'
 import { told, type Direction } from './stages'
 import { useBenchView } from './useBenchView'
@@ -31,7 +28,6 @@ import { useStyleTypedIn } from './useStyleTypedIn'
 import { useUses } from './useUses'
 import { useWorkedCircuit } from './useWorkedCircuit'
 import { WhichDialog } from './WhichDialog'
-import { WorkingPanel } from './WorkingPanel'
 
 const ADDRESS_PAUSE_MS = 300
 const START: { stage: number; direction: Direction } = { stage: 0, direction: 'folding' }
@@ -67,7 +63,6 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
   }
   const [inHand, setInHand] = useState('')
   const [place, setPlace] = useState({ notation: first.now.notation, ...START })
-  const [cell, setCell] = useState('')
   const { ref, width, height } = useElementSize()
   const room = useMemo(
     () => ({ width: Math.round(width / 40) * 40, height: Math.round(height / 40) * 40 }),
@@ -123,7 +118,6 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
     ['mod+Y', redo],
     ['mod+shift+Z', redo],
   ])
-  const selectRow = (id: string) => setInHand(id === inHand ? '' : id)
   return (
     <>
       <ScreenTitle title={question?.title ?? t('workbench.title')} hidden />
@@ -178,57 +172,24 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
             {worked.failure && (
               <Failed error={worked.failure.error} onRetry={() => void worked.failure?.refetch()} />
             )}
-            <Tabs
-              value={view.view}
-              onChange={(value) => view.set({ view: value ?? 'chart' })}
-              keepMounted={false}
-            >
-              <Tabs.List>
-                <Tabs.Tab value="chart">{t('workbench.chart')}</Tabs.Tab>
-                <Tabs.Tab value="working">{t('workbench.working')}</Tabs.Tab>
-                <Tabs.Tab value="change">{t('workbench.change')}</Tabs.Tab>
-                <Tabs.Tab value="backwards">{t('workbench.backwards')}</Tabs.Tab>
-              </Tabs.List>
-              {numbers && (
-                <>
-                  <Tabs.Panel value="chart" pt="xs">
-                    <ChartTable
-                      analysis={numbers}
-                      uses={uses}
-                      onUses={setUses}
-                      selected={inHand === 'source' ? 'total' : inHand}
-                      lit={new Set(told(stages, stage, direction).rows)}
-                      onSelect={selectRow}
-                      onCell={setCell}
-                    />
-                    <ChartFoot analysis={numbers} uses={uses} onUses={setUses} cell={cell} />
-                  </Tabs.Panel>
-                  <Tabs.Panel value="working" pt="xs">
-                    <WorkingPanel notation={numbers.notation} style={numbers.style} onInHand={setInHand} />
-                  </Tabs.Panel>
-                  <Tabs.Panel value="change" pt="xs">
-                    <ChangePanel analysis={numbers} inHand={inHand} onInHand={setInHand} />
-                  </Tabs.Panel>
-                  <Tabs.Panel value="backwards" pt="xs">
-                    <BackwardsPanel
-                      key={numbers.notation}
-                      analysis={numbers}
-                      inHand={inHand}
-                      onInHand={setInHand}
-                      onTake={(found, learned) =>
-                        change((now) =>
-                          changed(now, {
-                            notation: found,
-                            style: view.style,
-                            uses: { uses: learned, known: [] },
-                          }),
-                        )
-                      }
-                    />
-                  </Tabs.Panel>
-                </>
-              )}
-            </Tabs>
+            <NumberTabs
+              view={view}
+              numbers={numbers}
+              uses={uses}
+              onUses={setUses}
+              lit={new Set(told(stages, stage, direction).rows)}
+              inHand={inHand}
+              onInHand={setInHand}
+              onTake={(found, learned) =>
+                change((now) =>
+                  changed(now, {
+                    notation: found,
+                    style: view.style,
+                    uses: { uses: learned, known: [] },
+                  }),
+                )
+              }
+            />
             {problem && numbers && (
               <Text fz="sm" c="dimmed" mt="sm">
                 {t('workbench.stale')}

@@ -1,5 +1,5 @@
 import { ActionIcon, Button, Drawer, Group, Stack, Text, TextInput } from '@mantine/core'
-import { IconCopy, IconTrash } from '@tabler/icons-react'
+import { IconCopy } from '@tabler/icons-react'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState, type FormEvent } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -10,7 +10,9 @@ import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
 import { NameInPlace } from '../ui/NameInPlace'
 import { notify, notifyFailure } from '../ui/notify'
+import { RemoveButton } from '../ui/RemoveButton'
 import { RemovedList } from '../ui/RemovedList'
+import { useFind } from '../ui/useFind'
 import { useRemoval } from '../ui/useRemoval'
 import { atMoment } from '../ui/when'
 import classes from './ShelfDrawer.module.css'
@@ -28,7 +30,6 @@ interface ShelfDrawerProps {
 /** The teacher's own circuits: kept by name, found, taken, copied, removed and brought back. */
 export function ShelfDrawer({ opened, onClose, notation, onTake }: ShelfDrawerProps) {
   const { t } = useTranslation()
-  const [find, setFind] = useState('')
   const queries = useQueryClient()
   const shelf = useQuery({ ...shelfQuery, enabled: opened })
   const removed = useQuery({ ...removedCircuitsQuery, enabled: opened })
@@ -36,10 +37,13 @@ export function ShelfDrawer({ opened, onClose, notation, onTake }: ShelfDrawerPr
     await client.POST('/api/shelf/{id}/restoration', { params: { path: { id } } })
     await queries.invalidateQueries({ queryKey: shelfQuery.queryKey })
   }
-  const wanted = find.trim().toLowerCase()
-  const found = shelf.data?.filter((one) =>
-    [one.name, one.notation, one.words].some((text) => text.toLowerCase().includes(wanted)),
-  )
+  const { found, field } = useFind({
+    things: shelf.data,
+    textsOf: ({ name, notation: line, words }) => [name, line, words],
+    label: t('shelf.find'),
+    few: 0,
+    noneFound: (find) => t('shelf.noneFound', { find }),
+  })
   return (
     <Drawer
       opened={opened}
@@ -54,16 +58,9 @@ export function ShelfDrawer({ opened, onClose, notation, onTake }: ShelfDrawerPr
         {shelf.isLoadingError && <Failed error={shelf.error} onRetry={() => void shelf.refetch()} />}
         {shelf.isPending && <Loading />}
         {shelf.data?.length === 0 && <Empty text={t('shelf.none')} />}
-        {shelf.data && shelf.data.length > 0 && (
-          <TextInput
-            label={t('shelf.find')}
-            value={find}
-            onChange={(event) => setFind(event.currentTarget.value)}
-          />
-        )}
-        {found?.length === 0 && wanted && <Text c="dimmed">{t('shelf.noneFound', { find })}</Text>}
+        {field}
         <ul className={classes.list}>
-          {found?.map((one) => (
+          {found.map((one) => (
             <ShelfRow
               key={one.id}
               circuit={one}
@@ -173,15 +170,10 @@ function ShelfRow({ circuit, onTake }: { circuit: Kept; onTake: () => void }) {
       >
         <IconCopy size={18} stroke={1.5} />
       </ActionIcon>
-      <ActionIcon
-        variant="subtle"
-        color="gray"
-        size={44}
-        aria-label={t('shelf.remove', { name: circuit.name })}
-        onClick={() => remove.mutate(circuit)}
-      >
-        <IconTrash size={18} stroke={1.5} />
-      </ActionIcon>
+      <RemoveButton
+        label={t('shelf.remove', { name: circuit.name })}
+        onRemove={() => remove.mutate(circuit)}
+      />
     </li>
   )
 }
