@@ -14,7 +14,9 @@ import didaxis.server.question.QuestionContent.AskedCell;
 import didaxis.server.question.Questions;
 import didaxis.server.shelf.Shelf;
 import java.time.Clock;
-import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -104,10 +106,8 @@ class DemoData implements ApplicationRunner {
         long deIcerId = questions.add(deIcer, teacher.id());
         long dryerId = questions.add(dryer, teacher.id());
         questions.add(bank, teacher.id());
-        long first = assignments.handOut(
-                classroom, Optional.of(dryerId), dryer, clock.instant().plus(Duration.ofHours(30)));
-        assignments.handOut(
-                classroom, Optional.of(deIcerId), deIcer, clock.instant().plus(Duration.ofDays(6)));
+        long first = assignments.handOut(classroom, Optional.of(dryerId), dryer, afternoon(2));
+        assignments.handOut(classroom, Optional.of(deIcerId), deIcer, afternoon(6));
         // Answers in the order asked; each sheet shows another finding.
         sheets.send(first, ids.get(0), dryer, "3", "8", "2 A", "10 V", "6 V", "0.5", "1.5 A", "9 W");
         sheets.send(first, ids.get(1), dryer, "3 ohm", "8 Ω", "2000 mA", "10", "6", "500 mA", "1,5", "9.0");
@@ -134,5 +134,15 @@ class DemoData implements ApplicationRunner {
         return Stream.of(text.split(", "))
                 .map(cell -> new CellView(cell.split(" ")[0], cell.split(" ")[1]))
                 .toList();
+    }
+
+    /** The end of a school day, so many days ahead. */
+    private Instant afternoon(int daysAhead) {
+        ZoneId here = ZoneId.systemDefault();
+        return LocalDate.now(clock.withZone(here))
+                .plusDays(daysAhead)
+                .atTime(16, 0)
+                .atZone(here)
+                .toInstant();
     }
 }
