@@ -114,8 +114,8 @@ final class Browser implements AutoCloseable {
         // No page of ours has frames, which are all that the other mode is for; it opens a page of its own each time.
         AxeRunOptions options = new AxeRunOptions();
         options.setRules(NOT_ON_BY_THEMSELVES);
-        String found =
-                new AxeBuilder(page).setLegacyMode(true).options(options).analyze().getViolations().stream()
+        String found = new AxeBuilder(page)
+                .setLegacyMode(true).options(options).analyze().getViolations().stream()
                         .map(Browser::describe)
                         .collect(Collectors.joining("\n"));
         assertEquals("", found, screen);

@@ -136,11 +136,13 @@ class FirstSliceJourney {
                         AriaRole.BUTTON,
                         new Locator.GetByRoleOptions().setName("Send").setExact(true))
                 .click();
-        assertThat(page.getByRole(AriaRole.MAIN).getByText("You will see what came of it")).isVisible();
+        assertThat(page.getByRole(AriaRole.MAIN).getByText("You will see what came of it"))
+                .isVisible();
         visit.application().kill();
         visit.application().start();
         page.reload();
-        assertThat(page.getByRole(AriaRole.MAIN).getByText("You will see what came of it")).isVisible();
+        assertThat(page.getByRole(AriaRole.MAIN).getByText("You will see what came of it"))
+                .isVisible();
         assertEquals("3.05", boxes.nth(1).inputValue());
     }
 

@@ -144,7 +144,8 @@ class MakingJourney {
         page.getByLabel("One learner a line").fill(list.toString());
         inDialog(page, "Read the list").click();
         inDialog(page, "Take 60 learners in").click();
-        assertThat(page.getByRole(AriaRole.MAIN).getByText("60 passwords stand beside their names")).isVisible();
+        assertThat(page.getByRole(AriaRole.MAIN).getByText("60 passwords stand beside their names"))
+                .isVisible();
         visit.browser().inspect(page, "class-of-sixty");
         page.evaluate(
                 "window.print = () => { window.printed = [...document.querySelectorAll('[data-printing] b')].length }");
@@ -163,7 +164,8 @@ class MakingJourney {
                 .click();
         assertThat(dialog(page)).containsText("stops working");
         inDialog(page, "Make a new password").click();
-        assertThat(page.getByRole(AriaRole.MAIN).getByText("60 passwords stand beside their names")).isVisible();
+        assertThat(page.getByRole(AriaRole.MAIN).getByText("60 passwords stand beside their names"))
+                .isVisible();
     }
 
     @Test

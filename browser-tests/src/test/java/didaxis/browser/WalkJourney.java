@@ -2,11 +2,11 @@ package didaxis.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static com.microsoft.playwright.options.AriaRole.BUTTON;
-import static com.microsoft.playwright.options.AriaRole.LINK;
-import static com.microsoft.playwright.options.AriaRole.LISTITEM;
 import static com.microsoft.playwright.options.AriaRole.COMBOBOX;
 import static com.microsoft.playwright.options.AriaRole.GROUP;
 import static com.microsoft.playwright.options.AriaRole.HEADING;
+import static com.microsoft.playwright.options.AriaRole.LINK;
+import static com.microsoft.playwright.options.AriaRole.LISTITEM;
 import static com.microsoft.playwright.options.AriaRole.MENUITEM;
 import static com.microsoft.playwright.options.AriaRole.TEXTBOX;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -45,7 +45,9 @@ class WalkJourney {
                 .writePassword("didaxis-demo")
                 .press(BUTTON, "Begin")
                 .isAt(HEADING, "Desk");
-        teacher.press(LINK, "Workbench").isAt(HEADING, "Workbench").write("Circuit", "16 V : R1=5 + (R2=12 || R3=4)")
+        teacher.press(LINK, "Workbench")
+                .isAt(HEADING, "Workbench")
+                .write("Circuit", "16 V : R1=5 + (R2=12 || R3=4)")
                 .hears("R1 in series with R2 and R3 in parallel");
         teacher.press(BUTTON, "current of total")
                 .hears("asked, 1 mark")
@@ -201,12 +203,9 @@ class WalkJourney {
     @Order(5)
     void theLearnersReadWhatCameOfIt() {
         for (Walker learner : learners) {
-            learner.press(LINK, "My work")
-                    .press(LINK, "Boot dryer").isAt(HEADING, "Boot dryer");
+            learner.press(LINK, "My work").press(LINK, "Boot dryer").isAt(HEADING, "Boot dryer");
             assertThat(learner.page().getByText("3 of 3 marks")).isVisible();
-            learner.press(BUTTON, "You")
-                    .press(MENUITEM, "Sign out")
-                    .isAt(TEXTBOX, "Sign-in name");
+            learner.press(BUTTON, "You").press(MENUITEM, "Sign out").isAt(TEXTBOX, "Sign-in name");
         }
     }
 }

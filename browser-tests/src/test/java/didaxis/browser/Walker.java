@@ -89,8 +89,7 @@ final class Walker {
 
     private Locator find(AriaRole role, String name) {
         Locator found = page.getByRole(
-                role,
-                new Page.GetByRoleOptions().setName(Pattern.compile("^" + written(name) + "( |$|[.,:;…])")));
+                role, new Page.GetByRoleOptions().setName(Pattern.compile("^" + written(name) + "( |$|[.,:;…])")));
         // Of two with a name the dialog's is meant, which covers the other.
         Locator inDialog = page.getByRole(AriaRole.DIALOG).locator(found);
         assertThat(found.first()).isVisible();
