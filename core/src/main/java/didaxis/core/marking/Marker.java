@@ -16,6 +16,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * Judges the answers of one sheet. For each the first that fits: right (the true value, or what the learner's
@@ -27,12 +28,19 @@ public final class Marker {
     private final Relations relations;
     private final Set<Cell> given;
     private final MarkingStyle style;
+    /** What is zero by the way the circuit is joined, such as the current of an open branch: nobody works that out. */
+    private final List<Cell> zeros;
+
     private final Ways ways;
 
     private Marker(Relations relations, Set<Cell> given, MarkingStyle style) {
         this.relations = relations;
         this.given = given;
         this.style = style;
+        this.zeros = relations.all().stream()
+                .filter(relation -> relation.enough() == 0)
+                .flatMap(relation -> relation.cells().stream())
+                .toList();
         Map<Cell, Double> values = new LinkedHashMap<>();
         for (Cell cell : given) values.put(cell, trueValue(cell));
         this.ways = new Ways(
@@ -63,6 +71,14 @@ public final class Marker {
      * @throws IllegalArgumentException if an answered cell is given, or has no value in the circuit
      */
     public List<Finding> mark(Map<Cell, String> answers) {
+        return mark(answers, Set.of());
+    }
+
+    /**
+     * The same, where some of the answers belong to other boxes and are only carried on here: none of them follows from
+     * what is written here, so an error in one of them starts there.
+     */
+    List<Finding> mark(Map<Cell, String> answers, Set<Cell> carried) {
         Map<Cell, Finding> findings = new LinkedHashMap<>();
         Map<Integer, Reading.Read> reads = new LinkedHashMap<>();
         answers.forEach((cell, typed) -> {
@@ -80,12 +96,17 @@ public final class Marker {
                             blank -> new Finding.Blank(cell, expected),
                             unreadable -> new Finding.Unreadable(cell, expected, unreadable)));
         });
-        explain(reads, findings);
+        explain(reads, carried, findings);
         return List.copyOf(findings.values());
     }
 
-    private void explain(Map<Integer, Reading.Read> reads, Map<Cell, Finding> findings) {
-        Sheet sheet = new Sheet(ways, style, given.stream().map(ways::number).toList(), reads);
+    private void explain(Map<Integer, Reading.Read> reads, Set<Cell> carried, Map<Cell, Finding> findings) {
+        List<Integer> known = Stream.concat(given.stream(), zeros.stream())
+                .map(ways::number)
+                .filter(number -> !reads.containsKey(number))
+                .distinct()
+                .toList();
+        Sheet sheet = new Sheet(ways, style, known, reads);
         Grounding grounding = new Grounding(sheet);
         List<Integer> wrong = new ArrayList<>();
         for (int number : reads.keySet().stream().sorted().toList()) {
@@ -98,7 +119,7 @@ public final class Marker {
                 findings.put(cell, new Finding.RoundedEarly(cell, expected, read, how));
             } else wrong.add(number);
         }
-        if (!wrong.isEmpty()) followThrough(sheet, grounding, wrong, reads, findings);
+        if (!wrong.isEmpty()) followThrough(sheet, grounding, wrong, reads, carried, findings);
     }
 
     private void followThrough(
@@ -106,10 +127,12 @@ public final class Marker {
             Grounding grounding,
             List<Integer> wrong,
             Map<Integer, Reading.Read> reads,
+            Set<Cell> carried,
             Map<Cell, Finding> findings) {
         Map<Explanation, Worked> found = FollowThrough.explanations(sheet, grounding, wrong);
         // Of several ways the plainest is told: exact, with little in the head, from few answers.
         List<Explanation> all = found.keySet().stream()
+                .filter(one -> !carried.contains(ways.cell(wrong.get(one.target()))))
                 .sorted(Comparator.comparing(Explanation::exactly)
                         .reversed()
                         .thenComparingInt(one -> found.get(one).inTheHead())

@@ -68,39 +68,8 @@ public record ChangeSentence(HouseStyle style, Change change) {
         return "That leaves " + amount(way == Direction.INCREASES) + " " + what + " " + where + " " + subject + ".";
     }
 
-    /** "the current through R1 and R2 and the voltage across R1": quantity by quantity. */
     private String of(List<Cell> cells) {
-        return Listed.of(cells.stream()
-                .map(Cell::quantity)
-                .distinct()
-                .map(quantity -> phrase(
-                        quantity,
-                        cells.stream()
-                                .filter(cell -> cell.quantity() == quantity)
-                                .map(Cell::subject)
-                                .toList()))
-                .toList());
-    }
-
-    private String phrase(Quantity quantity, List<Subject> subjects) {
-        if (subjects.size() == 1 && subjects.get(0).kind() == Subject.Kind.TOTAL)
-            return "the " + (quantity == Quantity.RESISTANCE ? style.terms().whole() : "total") + " "
-                    + style.terms().word(quantity);
-        List<String> names = subjects.stream().map(ChangeSentence::name).toList();
-        String between = switch (quantity) {
-            case VOLTAGE -> " across ";
-            case CURRENT -> " through ";
-            default -> " of ";
-        };
-        return "the " + style.terms().word(quantity) + between + Listed.of(names);
-    }
-
-    private static String name(Subject subject) {
-        return switch (subject.kind()) {
-            case EXTERNAL -> "the network";
-            case INTERNAL -> "r";
-            default -> subject.id();
-        };
+        return new CellPhrase(style).of(cells);
     }
 
     private static String goes(Direction way) {

@@ -6,6 +6,8 @@ import didaxis.core.style.MarkingStyle;
 import didaxis.core.style.Tolerance;
 import didaxis.server.circuit.CellView;
 import didaxis.server.config.Problem;
+import didaxis.server.question.QuestionBody;
+import io.swagger.v3.oas.annotations.media.ArraySchema;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -15,7 +17,16 @@ import org.springframework.web.bind.annotation.RestController;
 /** Tries a marking before it is set. */
 @RestController
 class TrialController {
-    record TriedAnswer(CellView cell, String text) {}
+    /** An answer to a cell of a circuit, or to a box of a question. */
+    record TriedAnswer(
+            @Schema(
+                    types = {"object", "null"},
+                    implementation = CellView.class)
+            CellView cell,
+
+            @Schema(types = {"string", "null"}) String text,
+            @Schema(types = {"string", "null"}) String box,
+            @Schema(types = {"string", "null"}) String answer) {}
 
     /** How strictly to judge; what is left out is as in the standard style. */
     record Style(
@@ -38,17 +49,26 @@ class TrialController {
         }
     }
 
+    /** Either a circuit with answers to its cells, or a question with answers to its boxes. */
     record Trial(
-            String notation,
+            @Schema(types = {"string", "null"}) String notation,
             @Schema(types = {"array", "null"}) List<CellView> given,
             List<TriedAnswer> answers,
 
             @Schema(
                     types = {"object", "null"},
                     implementation = Style.class)
-            Style style) {}
+            Style style,
 
-    record Findings(List<FindingView> findings) {}
+            @Schema(
+                    types = {"object", "null"},
+                    implementation = QuestionBody.class)
+            QuestionBody question) {}
+
+    /** A finding for each answer to a cell; for a question one for each of its boxes. */
+    record Findings(
+            @ArraySchema(schema = @Schema(oneOf = {FindingView.class, BoxFindingView.class}))
+            List<?> findings) {}
 
     private final TrialService trials;
 
@@ -58,6 +78,6 @@ class TrialController {
 
     @PostMapping("/api/marking/trial")
     Findings tryMarking(@RequestBody Trial trial) {
-        return trials.findings(trial);
+        return trial.question() == null ? trials.findings(trial) : trials.ofQuestion(trial);
     }
 }

@@ -4,8 +4,15 @@ import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.law.Relations;
 import didaxis.core.marking.Marker;
+import didaxis.core.marking.QuestionMarker;
+import didaxis.core.question.Box;
+import didaxis.core.question.Question;
+import didaxis.core.question.TaskFlaw;
+import didaxis.core.style.HouseStyle;
 import didaxis.core.style.MarkingStyle;
+import didaxis.core.wording.BoxSentence;
 import didaxis.core.wording.FindingSentence;
+import didaxis.core.wording.TaskFlawSentence;
 import didaxis.core.working.Deduction;
 import didaxis.server.circuit.CellView;
 import didaxis.server.circuit.Circuits;
@@ -15,13 +22,18 @@ import didaxis.server.marking.TrialController.Trial;
 import didaxis.server.marking.TrialController.TriedAnswer;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 
 /** Marks answers to a circuit that no question holds. */
 @Service
 class TrialService {
+    private static final int LONGEST_ANSWER = 400;
+
     Findings findings(Trial trial) {
         if (trial.answers() == null) throw Problem.badRequest("Answers are needed: a list of cells and texts.");
         Chart chart = Circuits.chart(Circuits.read(trial.notation()));
@@ -46,6 +58,33 @@ class TrialService {
         FindingSentence sentences = new FindingSentence(style.format());
         return new Findings(marker.mark(answers).stream()
                 .map(finding -> FindingView.of(finding, sentences))
+                .toList());
+    }
+
+    /** Marks answers to a question that nobody has kept; boxes without an answer are empty. */
+    Findings ofQuestion(Trial trial) {
+        if (trial.answers() == null) throw Problem.badRequest("Answers are needed: a list of boxes and texts.");
+        MarkingStyle style =
+                trial.style() == null ? MarkingStyle.STANDARD : trial.style().marking();
+        Question question = trial.question().question(HouseStyle.RIDGE);
+        List<TaskFlaw> flaws = question.flaws();
+        if (!flaws.isEmpty())
+            throw Problem.of(
+                    HttpStatus.UNPROCESSABLE_CONTENT, new TaskFlawSentence(HouseStyle.RIDGE).say(flaws.get(0)));
+        Set<String> boxes = question.boxes().stream().map(Box::id).collect(Collectors.toSet());
+        Map<String, String> answers = new LinkedHashMap<>();
+        for (TriedAnswer answer : trial.answers()) {
+            if (answer == null || !boxes.contains(answer.box()))
+                throw Problem.badRequest("One of the answers belongs to no box of this question.");
+            String text = answer.answer() == null ? "" : answer.answer();
+            if (text.length() > LONGEST_ANSWER)
+                throw Problem.badRequest("An answer is longer than " + LONGEST_ANSWER + " characters.");
+            if (answers.put(answer.box(), text) != null)
+                throw Problem.badRequest("Box " + answer.box() + " is answered twice.");
+        }
+        BoxSentence sentences = new BoxSentence(new FindingSentence(style.format()));
+        return new Findings(QuestionMarker.of(question, style).mark(answers).stream()
+                .map(finding -> BoxFindingView.of(finding, sentences))
                 .toList());
     }
 

@@ -1,0 +1,47 @@
+package didaxis.core.marking;
+
+import didaxis.core.question.Box;
+import didaxis.core.question.Verdict;
+import java.util.function.Function;
+
+/** What marking says of one box, and what it earns. */
+public sealed interface BoxFinding {
+    Box box();
+
+    int points();
+
+    /** Of an amount, with where it comes from. */
+    record OfAmount(Box box, Finding finding) implements BoxFinding {
+        @Override
+        public int points() {
+            return finding.match(new Finding.Cases<>(
+                    right -> box.marks(),
+                    early -> box.marks(),
+                    followed -> box.marks(),
+                    slip -> 0,
+                    wrong -> 0,
+                    blank -> 0,
+                    unreadable -> 0));
+        }
+
+        @Override
+        public <T> T match(Function<OfAmount, T> amount, Function<OfWords, T> words) {
+            return amount.apply(this);
+        }
+    }
+
+    /** Of anything else: words, signs, orders, sets. */
+    record OfWords(Box box, Verdict verdict) implements BoxFinding {
+        @Override
+        public int points() {
+            return verdict.points();
+        }
+
+        @Override
+        public <T> T match(Function<OfAmount, T> amount, Function<OfWords, T> words) {
+            return words.apply(this);
+        }
+    }
+
+    <T> T match(Function<OfAmount, T> amount, Function<OfWords, T> words);
+}

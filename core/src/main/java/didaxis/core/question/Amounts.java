@@ -1,0 +1,76 @@
+package didaxis.core.question;
+
+import didaxis.core.circuit.Cell;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Numbers with their units: to fill in a chart, to calculate, or to write down.
+ *
+ * @param marks the cells that are asked, in their order, and what each earns
+ */
+public record Amounts(String id, int state, Command command, Map<Cell, Integer> marks) implements Task {
+    /** What a learner is told to do, and what that earns where nothing else is said. */
+    public enum Command {
+        CHART(1),
+        /** Formula, substitution and answer. */
+        CALCULATE(3),
+        WRITE_DOWN(1);
+
+        private final int usualMarks;
+
+        Command(int usualMarks) {
+            this.usualMarks = usualMarks;
+        }
+
+        public int usualMarks() {
+            return usualMarks;
+        }
+    }
+
+    public Amounts {
+        marks = Collections.unmodifiableMap(new LinkedHashMap<>(marks));
+        if (marks.isEmpty()) throw new IllegalArgumentException("task " + id + " must ask for a cell");
+    }
+
+    @Override
+    public List<Box> boxes() {
+        List<Box> boxes = new ArrayList<>();
+        marks.forEach((cell, worth) ->
+                boxes.add(new Box(boxId(boxes.size(), marks.size()), id, new Box.Form.Amount(cell, state), worth)));
+        return boxes;
+    }
+
+    private String boxId(int place, int of) {
+        return of == 1 ? id : id + "-" + (place + 1);
+    }
+
+    @Override
+    public List<TaskFlaw> flaws(Question question) {
+        State here = question.state(state);
+        if (!here.numbered()) return List.of(new TaskFlaw.NoNumber(id));
+        List<TaskFlaw> flaws = new ArrayList<>();
+        List<Cell> unreached = new ArrayList<>();
+        Knowledge knowledge = Knowledge.of(question.states());
+        for (Cell cell : marks.keySet()) {
+            if (here.chart().value(cell).isEmpty()) flaws.add(new TaskFlaw.NoValue(id, cell));
+            else if (here.given().contains(cell)) flaws.add(new TaskFlaw.GivenAway(id, cell));
+            else if (!knowledge.reaches(cell, state)) unreached.add(cell);
+        }
+        if (!unreached.isEmpty()) flaws.add(new TaskFlaw.NotEnoughGiven(id, unreached));
+        return flaws;
+    }
+
+    @Override
+    public Verdict judge(Box box, String typed, Question question) {
+        throw new UnsupportedOperationException("amounts are judged together");
+    }
+
+    @Override
+    public <T> T match(Cases<T> cases) {
+        return cases.amounts().apply(this);
+    }
+}

@@ -1,0 +1,86 @@
+package didaxis.core.question;
+
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Subject;
+import java.util.List;
+import java.util.function.Function;
+
+/**
+ * One place to answer in.
+ *
+ * @param id unique within the question
+ * @param task the task it belongs to
+ * @param marks what it earns
+ */
+public record Box(String id, String task, Form form, int marks) {
+    /** What a box takes. */
+    public sealed interface Form {
+        /** A number with its unit, of a cell in a state. */
+        record Amount(Cell cell, int state) implements Form {
+            @Override
+            public <T> T match(Cases<T> cases) {
+                return cases.amount.apply(this);
+            }
+        }
+
+        /** Increases, decreases or stays the same; of a cell in a state against the state before. */
+        record Way(Cell cell, int state) implements Form {
+            @Override
+            public <T> T match(Cases<T> cases) {
+                return cases.way.apply(this);
+            }
+        }
+
+        /** Things in an order, ties allowed: A > B = C. */
+        record Order(List<Subject> things) implements Form {
+            @Override
+            public <T> T match(Cases<T> cases) {
+                return cases.order.apply(this);
+            }
+        }
+
+        /** Some of these things, none, or all. */
+        record Things(List<Subject> things) implements Form {
+            @Override
+            public <T> T match(Cases<T> cases) {
+                return cases.things.apply(this);
+            }
+        }
+
+        /** How two parts are joined. */
+        record Joint() implements Form {
+            @Override
+            public <T> T match(Cases<T> cases) {
+                return cases.joint.apply(this);
+            }
+        }
+
+        /** Less, equal or greater. */
+        record Relation() implements Form {
+            @Override
+            public <T> T match(Cases<T> cases) {
+                return cases.relation.apply(this);
+            }
+        }
+
+        /** How many times: a number without unit, or a fraction. */
+        record Factor() implements Form {
+            @Override
+            public <T> T match(Cases<T> cases) {
+                return cases.factor.apply(this);
+            }
+        }
+
+        <T> T match(Cases<T> cases);
+
+        /** A function for each case. */
+        record Cases<T>(
+                Function<Amount, T> amount,
+                Function<Way, T> way,
+                Function<Order, T> order,
+                Function<Things, T> things,
+                Function<Joint, T> joint,
+                Function<Relation, T> relation,
+                Function<Factor, T> factor) {}
+    }
+}

@@ -1,0 +1,77 @@
+package didaxis.core.question;
+
+import didaxis.core.circuit.Cell;
+import didaxis.core.style.Tolerance;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Whether one cell is less than another, equal to it or greater; and, where that is asked too, how many times.
+ *
+ * @param otherState the state of the other cell, which may be another
+ * @param factor whether a second box asks how many times the other the first is
+ */
+public record Comparison(String id, int state, Cell cell, int otherState, Cell other, boolean factor, int marks)
+        implements Task {
+    private static final double TIE = 1e-9;
+    private static final Tolerance FACTOR = new Tolerance(0.01);
+
+    @Override
+    public List<Box> boxes() {
+        Box relation = new Box(factor ? id + "-1" : id, id, new Box.Form.Relation(), marks);
+        return factor ? List.of(relation, new Box(id + "-2", id, new Box.Form.Factor(), marks)) : List.of(relation);
+    }
+
+    @Override
+    public List<TaskFlaw> flaws(Question question) {
+        if (otherState < 0 || otherState >= question.states().size())
+            throw new IllegalArgumentException(
+                    "state (" + otherState + ") of task " + id + " must be one of the question's");
+        if (!question.state(state).numbered() || !question.state(otherState).numbered())
+            return List.of(new TaskFlaw.NoNumber(id));
+        List<TaskFlaw> flaws = new ArrayList<>();
+        if (question.state(state).chart().value(cell).isEmpty()) flaws.add(new TaskFlaw.NoValue(id, cell));
+        boolean noFactor =
+                factor && question.state(otherState).chart().value(other).orElse(0) == 0;
+        if (noFactor || question.state(otherState).chart().value(other).isEmpty())
+            flaws.add(new TaskFlaw.NoValue(id, other));
+        return flaws;
+    }
+
+    private double value(Question question) {
+        return question.state(state).chart().value(cell).orElseThrow();
+    }
+
+    private double otherValue(Question question) {
+        return question.state(otherState).chart().value(other).orElseThrow();
+    }
+
+    /** The sign of the difference: −1, 0 or 1. */
+    public int sign(Question question) {
+        double one = value(question);
+        double two = otherValue(question);
+        boolean tie = Math.abs(one - two) <= TIE * Math.max(Math.abs(one), Math.abs(two));
+        return tie ? 0 : one < two ? -1 : 1;
+    }
+
+    @Override
+    public Verdict judge(Box box, String typed, Question question) {
+        if (box.form() instanceof Box.Form.Relation) {
+            int right = sign(question);
+            String model = right < 0 ? "less" : right > 0 ? "greater" : "equal";
+            return Typed.judged(typed, Typed.relation(typed), right, box.marks(), model);
+        }
+        double right = value(question) / otherValue(question);
+        return Typed.judged(
+                typed,
+                Typed.factor(typed).map(own -> FACTOR.matches(right, own)),
+                true,
+                box.marks(),
+                String.valueOf((float) right));
+    }
+
+    @Override
+    public <T> T match(Cases<T> cases) {
+        return cases.comparison().apply(this);
+    }
+}

@@ -1,0 +1,98 @@
+package didaxis.core.question;
+
+import didaxis.core.change.Act;
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.PartKind;
+import didaxis.core.circuit.Setting;
+import didaxis.core.circuit.Subject;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * Which lamps go out where a part is taken out; of several parts each in turn. A lamp that was dark does not go out: to
+ * name it neither earns nor costs, nor does the part itself.
+ *
+ * @param parts those that are taken out, one after the other, each alone
+ * @param marks what each of them earns, for the exact set
+ */
+public record GoingOut(String id, int state, List<String> parts, int marks) implements Task {
+    public GoingOut {
+        parts = List.copyOf(parts);
+        if (parts.isEmpty()) throw new IllegalArgumentException("task " + id + " must say which part is taken out");
+    }
+
+    @Override
+    public List<Box> boxes() {
+        return boxes(List.of());
+    }
+
+    private List<Box> boxes(List<Subject> lamps) {
+        List<Box> boxes = new ArrayList<>();
+        for (int k = 0; k < parts.size(); k++)
+            boxes.add(new Box(parts.size() == 1 ? id : id + "-" + (k + 1), id, new Box.Form.Things(lamps), marks));
+        return boxes;
+    }
+
+    @Override
+    public List<TaskFlaw> flaws(Question question) {
+        State here = question.state(state);
+        if (!here.numbered()) return List.of(new TaskFlaw.NoNumber(id));
+        List<TaskFlaw> flaws = new ArrayList<>();
+        if (lit(here).isEmpty()) flaws.add(new TaskFlaw.TooFew(id, List.of()));
+        for (String part : parts)
+            if (here.after(out(part), Set.of()).isEmpty()) flaws.add(new TaskFlaw.ShortsTheSource(id, part));
+        return flaws;
+    }
+
+    private static Act out(String part) {
+        return new Act.Failed(part, Setting.Fault.OUT);
+    }
+
+    private static List<Subject> lamps(State state) {
+        return state.circuit().parts().stream()
+                .filter(one -> one.kind() == PartKind.LAMP)
+                .map(one -> Subject.part(one.label()))
+                .toList();
+    }
+
+    private static List<Subject> lit(State state) {
+        return lamps(state).stream()
+                .filter(lamp -> state.chart().value(Cell.power(lamp)).orElse(0) > 0)
+                .toList();
+    }
+
+    /** The lamps that go out with a part, apart from itself. */
+    public Set<Subject> goingOut(String part, Question question) {
+        State here = question.state(state);
+        List<Subject> stillLit =
+                here.after(out(part), Set.of()).map(GoingOut::lit).orElse(List.of());
+        Set<Subject> gone = new LinkedHashSet<>(lit(here));
+        stillLit.forEach(gone::remove);
+        gone.remove(Subject.part(part));
+        return gone;
+    }
+
+    @Override
+    public Verdict judge(Box box, String typed, Question question) {
+        String part = parts.get(boxes().stream().map(Box::id).toList().indexOf(box.id()));
+        State here = question.state(state);
+        Set<Subject> right = goingOut(part, question);
+        String model = right.isEmpty()
+                ? "none"
+                : String.join(", ", right.stream().map(Subject::id).toList());
+        var read = Typed.things(typed, lamps(here)).map(named -> {
+            Set<Subject> counted = new LinkedHashSet<>(named);
+            counted.retainAll(lit(here));
+            counted.remove(Subject.part(part));
+            return (Set<Subject>) counted;
+        });
+        return Typed.judged(typed, read, right, box.marks(), model);
+    }
+
+    @Override
+    public <T> T match(Cases<T> cases) {
+        return cases.goingOut().apply(this);
+    }
+}

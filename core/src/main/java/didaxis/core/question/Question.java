@@ -1,0 +1,74 @@
+package didaxis.core.question;
+
+import didaxis.core.circuit.Cell;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * A circuit in its states, and what is asked of it.
+ *
+ * @param stem what stands above the tasks
+ * @param states the circuit as drawn, then after each act
+ * @param tasks in the order of the sheet
+ */
+public record Question(String stem, List<State> states, List<Task> tasks) {
+    public static final int MOST_MARKS_A_BOX = 20;
+
+    public Question {
+        states = List.copyOf(states);
+        tasks = List.copyOf(tasks);
+        if (states.isEmpty()) throw new IllegalArgumentException("a question has at least the circuit as drawn");
+        Set<String> ids = new HashSet<>();
+        for (Task task : tasks) {
+            if (task.state() < 0 || task.state() >= states.size())
+                throw new IllegalArgumentException(
+                        "state (" + task.state() + ") of task " + task.id() + " must be 0 to " + (states.size() - 1));
+            if (!ids.add(task.id())) throw new IllegalArgumentException("task id (" + task.id() + ") is used twice");
+        }
+    }
+
+    public State state(int place) {
+        return states.get(place);
+    }
+
+    /** All boxes in the order of the sheet. */
+    public List<Box> boxes() {
+        return tasks.stream().flatMap(task -> task.boxes().stream()).toList();
+    }
+
+    public Optional<Task> task(String id) {
+        return tasks.stream().filter(task -> task.id().equals(id)).findFirst();
+    }
+
+    /** All marks together. */
+    public int total() {
+        return boxes().stream().mapToInt(Box::marks).sum();
+    }
+
+    /** Everything that keeps it from being handed out; empty if nothing does. */
+    public List<TaskFlaw> flaws() {
+        List<TaskFlaw> flaws = new ArrayList<>();
+        if (tasks.isEmpty()) flaws.add(new TaskFlaw.NothingAsked());
+        for (State state : states) {
+            if (!state.given().isEmpty() && !state.numbered()) flaws.add(new TaskFlaw.NoNumber(""));
+            for (Cell cell : state.given())
+                if (state.chart().value(cell).isEmpty()) flaws.add(new TaskFlaw.NoValue("", cell));
+        }
+        record Place(Cell cell, int state) {}
+        Set<Place> asked = new HashSet<>();
+        for (Task task : tasks) {
+            flaws.addAll(task.flaws(this));
+            for (Box box : task.boxes()) {
+                if (box.marks() < 1 || box.marks() > MOST_MARKS_A_BOX)
+                    flaws.add(new TaskFlaw.MarksOutOfRange(task.id(), box.marks()));
+                if (box.form() instanceof Box.Form.Amount amount
+                        && !asked.add(new Place(amount.cell(), amount.state())))
+                    flaws.add(new TaskFlaw.AskedTwice(task.id(), amount.cell()));
+            }
+        }
+        return flaws;
+    }
+}

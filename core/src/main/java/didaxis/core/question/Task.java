@@ -1,0 +1,36 @@
+package didaxis.core.question;
+
+import java.util.List;
+import java.util.function.Function;
+
+/**
+ * One sub-question. A kind of task says what is wrong with it, has its boxes, and judges what was put into them; amounts
+ * are judged together, since one may follow from another.
+ */
+public sealed interface Task permits Amounts, Ways, Ranking, GoingOut, Joining, Comparison {
+    /** Unique within the question. */
+    String id();
+
+    /** The place of its state among the question's. */
+    int state();
+
+    /** Its boxes in their order. */
+    List<Box> boxes();
+
+    /** What keeps it from being asked. */
+    List<TaskFlaw> flaws(Question question);
+
+    /** What one of its boxes earns with this text; never called for amounts. */
+    Verdict judge(Box box, String typed, Question question);
+
+    <T> T match(Cases<T> cases);
+
+    /** A function for each case. */
+    record Cases<T>(
+            Function<Amounts, T> amounts,
+            Function<Ways, T> ways,
+            Function<Ranking, T> ranking,
+            Function<GoingOut, T> goingOut,
+            Function<Joining, T> joining,
+            Function<Comparison, T> comparison) {}
+}

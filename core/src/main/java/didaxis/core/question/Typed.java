@@ -1,0 +1,138 @@
+package didaxis.core.question;
+
+import didaxis.core.change.Change.Direction;
+import didaxis.core.circuit.Subject;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+
+/** What a learner typed into a box that takes words, signs or names; empty where it cannot be read. */
+final class Typed {
+    private static final String UP =
+            "increas\\w*|up|ris\\w+|rose|goes up|grow\\w*|larger|bigger|greater|more|higher|brighter|↑|\\+";
+    private static final String DOWN =
+            "decreas\\w*|down|drop\\w*|fall\\w*|fell|shrink\\w*|smaller|less|lower|dimmer|↓|-|−";
+    private static final String SAME =
+            "same|constant|unchanged|equal|no change|not change|does not change|remains|stays|=";
+    private static final Pattern FRACTION = Pattern.compile("([0-9]+(?:[.,][0-9]+)?)\\s*/\\s*([0-9]+(?:[.,][0-9]+)?)");
+    private static final Pattern NUMBER = Pattern.compile("[0-9]+(?:[.,][0-9]+)?");
+
+    private Typed() {}
+
+    /** One of the three ways; two of them in one answer are none. */
+    static Optional<Direction> direction(String typed) {
+        return one(typed, Map.of(UP, Direction.INCREASES, DOWN, Direction.DECREASES, SAME, Direction.SAME));
+    }
+
+    static String word(Direction direction) {
+        return switch (direction) {
+            case INCREASES -> "increases";
+            case DECREASES -> "decreases";
+            case SAME -> "stays the same";
+            case UNDECIDED -> "is not decided";
+        };
+    }
+
+    /** The sign of a difference: −1, 0 or 1. */
+    static Optional<Integer> relation(String typed) {
+        return one(typed, Map.of(UP + "|>", 1, DOWN + "|<", -1, SAME, 0));
+    }
+
+    static Optional<Joining.Joint> joint(String typed) {
+        return one(
+                typed,
+                Map.of(
+                        "series", Joining.Joint.SERIES,
+                        "parallel", Joining.Joint.PARALLEL,
+                        "neither|none|no", Joining.Joint.NEITHER));
+    }
+
+    /** The one meaning whose words are there; empty where none is, or two. */
+    private static <T> Optional<T> one(String typed, Map<String, T> meanings) {
+        String words = typed.toLowerCase(Locale.ROOT);
+        List<T> found = meanings.entrySet().stream()
+                .filter(meaning -> Pattern.compile("(?<![\\p{L}])(?:" + meaning.getKey() + ")(?![\\p{L}])")
+                        .matcher(words)
+                        .find())
+                .map(Map.Entry::getValue)
+                .toList();
+        return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
+    }
+
+    /** "A > B = C": each thing once, those that are alike together. */
+    static Optional<List<Set<Subject>>> order(String typed, List<Subject> things) {
+        boolean rising = typed.contains("<");
+        if (rising && typed.contains(">")) return Optional.empty();
+        List<Set<Subject>> ranks = new ArrayList<>();
+        Set<Subject> seen = new LinkedHashSet<>();
+        for (String rank : typed.split("[<>,]")) {
+            Set<Subject> alike = new LinkedHashSet<>();
+            for (String name : rank.split("=")) {
+                Optional<Subject> thing = named(name, things);
+                if (thing.isEmpty() || !seen.add(thing.get())) return Optional.empty();
+                alike.add(thing.get());
+            }
+            ranks.add(rising ? 0 : ranks.size(), alike);
+        }
+        return seen.size() == things.size() ? Optional.of(ranks) : Optional.empty();
+    }
+
+    static String print(List<? extends Set<Subject>> ranks) {
+        return ranks.stream()
+                .map(rank -> rank.stream().map(Subject::id).collect(Collectors.joining(" = ")))
+                .collect(Collectors.joining(" > "));
+    }
+
+    /** "L2, L3", "none", "all". */
+    static Optional<Set<Subject>> things(String typed, List<Subject> things) {
+        String words = typed.strip().toLowerCase(Locale.ROOT);
+        if (words.matches("none|no|nothing|0")) return Optional.of(Set.of());
+        if (words.matches("all|all of them|every(one)?|both")) return Optional.of(new LinkedHashSet<>(things));
+        Set<Subject> found = new LinkedHashSet<>();
+        for (String name : words.split("\\s*(?:,|;|\\band\\b|&|\\s)\\s*")) {
+            Optional<Subject> thing = named(name, things);
+            if (thing.isEmpty()) return Optional.empty();
+            found.add(thing.get());
+        }
+        return Optional.of(found);
+    }
+
+    private static Optional<Subject> named(String name, List<Subject> things) {
+        String plain = name.strip().replaceFirst("^\\.", "");
+        return things.stream()
+                .filter(one -> one.id().replaceFirst("^\\.", "").equalsIgnoreCase(plain))
+                .findFirst();
+    }
+
+    /** "1/4", "0.25", "4 times". */
+    static Optional<Double> factor(String typed) {
+        Matcher fraction = FRACTION.matcher(typed);
+        if (fraction.find()) {
+            double under = number(fraction.group(2));
+            return under == 0 ? Optional.empty() : Optional.of(number(fraction.group(1)) / under);
+        }
+        Matcher number = NUMBER.matcher(typed);
+        if (!number.find()) return Optional.empty();
+        double value = number(number.group());
+        return number.find() ? Optional.empty() : Optional.of(value);
+    }
+
+    private static double number(String digits) {
+        return Double.parseDouble(digits.replace(',', '.'));
+    }
+
+    /** Of an answer that is either right or not. */
+    static <T> Verdict judged(String typed, Optional<T> read, T right, int marks, String model) {
+        if (typed.isBlank()) return new Verdict(Verdict.Code.BLANK, 0, model);
+        if (read.isEmpty()) return new Verdict(Verdict.Code.UNREADABLE, 0, model);
+        boolean hit = read.get().equals(right);
+        return new Verdict(hit ? Verdict.Code.RIGHT : Verdict.Code.WRONG, hit ? marks : 0, model);
+    }
+}

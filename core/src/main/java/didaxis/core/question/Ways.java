@@ -1,0 +1,100 @@
+package didaxis.core.question;
+
+import didaxis.core.change.Act;
+import didaxis.core.change.Change;
+import didaxis.core.change.Change.Direction;
+import didaxis.core.chart.Chart;
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Circuit;
+import didaxis.core.circuit.Part;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Which way cells go from the state before to this one: increases, decreases, stays the same. */
+public record Ways(String id, int state, List<Cell> cells) implements Task {
+    /** From just beyond the value to so far that it is as good as open; every turn lies between two of them or at an end. */
+    private static final double[] TIMES = {1.001, 1.1, 2, 5, 20, 100, 1e4, 1e9};
+
+    public Ways {
+        cells = List.copyOf(cells);
+        if (cells.isEmpty()) throw new IllegalArgumentException("task " + id + " must ask for a cell");
+    }
+
+    @Override
+    public List<Box> boxes() {
+        List<Box> boxes = new ArrayList<>();
+        for (Cell cell : cells) {
+            String box = cells.size() == 1 ? id : id + "-" + (boxes.size() + 1);
+            boxes.add(new Box(box, id, new Box.Form.Way(cell, state), 1));
+        }
+        return boxes;
+    }
+
+    @Override
+    public List<TaskFlaw> flaws(Question question) {
+        if (state == 0) return List.of(new TaskFlaw.NoChange(id));
+        List<TaskFlaw> flaws = new ArrayList<>();
+        for (Cell cell : cells) {
+            if (direction(cell, question) == Direction.UNDECIDED) flaws.add(new TaskFlaw.NoValue(id, cell));
+            else turn(cell, question).ifPresent(flaws::add);
+        }
+        return flaws;
+    }
+
+    /** Which way a cell goes; where it was not said how far, the way it goes however far. */
+    public Direction direction(Cell cell, Question question) {
+        if (question.state(state).act().orElseThrow() instanceof Act.Varied varied)
+            return moves(cell, varied, question).keySet().stream().findFirst().orElse(Direction.SAME);
+        return change(question, question.state(state).chart()).direction(cell);
+    }
+
+    private Change change(Question question, Chart after) {
+        String part = question.state(state).act().orElseThrow().part();
+        return Change.of(question.state(state - 1).chart(), after, part);
+    }
+
+    private Optional<TaskFlaw> turn(Cell cell, Question question) {
+        if (!(question.state(state).act().orElseThrow() instanceof Act.Varied varied)) return Optional.empty();
+        List<Double> ohms = List.copyOf(moves(cell, varied, question).values());
+        return ohms.size() < 2 ? Optional.empty() : Optional.of(new TaskFlaw.Turns(id, cell, ohms.get(0), ohms.get(1)));
+    }
+
+    /** The ways a cell goes, each with a sampled resistance at which it does; what is too little to tell is none. */
+    private Map<Direction, Double> moves(Cell cell, Act.Varied varied, Question question) {
+        State before = question.state(state - 1);
+        Map<Direction, Double> moves = new LinkedHashMap<>();
+        for (double one : TIMES) {
+            Circuit circuit = varied.on(before.circuit(), varied.raised() ? one : 1 / one);
+            Optional<Chart> chart = before.chartOf(circuit);
+            if (chart.isEmpty()) continue;
+            Direction way = change(question, chart.get()).direction(cell);
+            if (way == Direction.SAME) continue;
+            // Of the first way the farthest before it turns, which is farther from where it began.
+            if (moves.size() < 2 || !moves.containsKey(way)) moves.put(way, ohms(varied.part(), circuit));
+        }
+        return moves;
+    }
+
+    private static double ohms(String label, Circuit circuit) {
+        return circuit.parts().stream()
+                .filter(one -> one.label().equals(label))
+                .mapToDouble(Part::resistance)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Override
+    public Verdict judge(Box box, String typed, Question question) {
+        Box.Form.Way form = (Box.Form.Way) box.form();
+        Direction right = direction(form.cell(), question);
+        return Typed.judged(typed, Typed.direction(typed), right, box.marks(), Typed.word(right));
+    }
+
+    @Override
+    public <T> T match(Cases<T> cases) {
+        return cases.ways().apply(this);
+    }
+}

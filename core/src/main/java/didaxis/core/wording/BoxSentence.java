@@ -1,0 +1,22 @@
+package didaxis.core.wording;
+
+import didaxis.core.marking.BoxFinding;
+import didaxis.core.question.Verdict;
+
+/** Says what marking found in a box, in one sentence to the learner. */
+public record BoxSentence(FindingSentence amounts) {
+    public String say(BoxFinding finding) {
+        return finding.match(amount -> amounts.say(amount.finding()), words -> words(words.verdict()));
+    }
+
+    private static String words(Verdict verdict) {
+        String right = "right is: " + verdict.model() + ".";
+        return switch (verdict.code()) {
+            case RIGHT -> "Right: " + verdict.model() + ".";
+            case PARTLY -> "Partly right; " + right;
+            case WRONG -> "Not right; " + right;
+            case BLANK -> "Nothing was written; " + right;
+            case UNREADABLE -> "This could not be read; " + right;
+        };
+    }
+}

@@ -1,0 +1,58 @@
+package didaxis.core.wording;
+
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Subject;
+import didaxis.core.quantity.Quantity;
+import didaxis.core.style.HouseStyle;
+import java.util.List;
+
+/** Names cells in a sentence, in the words of a style: "the current through R1 and R2 and the voltage across R1". */
+record CellPhrase(HouseStyle style) {
+    String of(Cell cell) {
+        return of(List.of(cell));
+    }
+
+    /** Quantity by quantity. */
+    String of(List<Cell> cells) {
+        return Listed.of(cells.stream()
+                .map(Cell::quantity)
+                .distinct()
+                .map(quantity -> of(
+                        quantity,
+                        cells.stream()
+                                .filter(cell -> cell.quantity() == quantity)
+                                .map(Cell::subject)
+                                .toList()))
+                .toList());
+    }
+
+    private String of(Quantity quantity, List<Subject> subjects) {
+        String word = style.terms().word(quantity);
+        if (subjects.size() == 1) {
+            Subject only = subjects.get(0);
+            if (only.kind() == Subject.Kind.TOTAL) return "the " + whole(quantity) + " " + word;
+            if (only.kind() == Subject.Kind.VOLTMETER) return "the reading of " + only.id();
+            if (only.kind() == Subject.Kind.POINT)
+                return "the potential at " + only.id().substring(1);
+        }
+        String between = switch (quantity) {
+            case VOLTAGE -> " across ";
+            case CURRENT -> " through ";
+            default -> " of ";
+        };
+        return "the " + word + between
+                + Listed.of(subjects.stream().map(CellPhrase::name).toList());
+    }
+
+    private String whole(Quantity quantity) {
+        return quantity == Quantity.RESISTANCE ? style.terms().whole() : "total";
+    }
+
+    private static String name(Subject subject) {
+        return switch (subject.kind()) {
+            case EXTERNAL -> "the network";
+            case INTERNAL -> "r";
+            default -> subject.id();
+        };
+    }
+}

@@ -1,0 +1,32 @@
+package didaxis.core.wording;
+
+import didaxis.core.quantity.Amount;
+import didaxis.core.quantity.Quantity;
+import didaxis.core.question.Question;
+import didaxis.core.question.TaskFlaw;
+import didaxis.core.style.HouseStyle;
+
+/** What keeps a question in states from being handed out, in a sentence. */
+public record TaskFlawSentence(HouseStyle style) {
+    public String say(TaskFlaw flaw) {
+        CellPhrase cells = new CellPhrase(style);
+        return TaskSentence.capital(flaw.match(new TaskFlaw.Cases<>(
+                nothing -> "nothing is asked yet.",
+                without -> cells.of(without.cell()) + " has no value in this state.",
+                lacking -> "not enough is given to find " + cells.of(lacking.unreached()) + ".",
+                given -> cells.of(given.cell()) + " is given in this state already.",
+                twice -> cells.of(twice.cell()) + " is asked twice in this state.",
+                marks ->
+                        "a box earns " + marks.marks() + " marks; 1 to " + Question.MOST_MARKS_A_BOX + " are possible.",
+                number -> "it is not said how far it was raised or lowered, so that there is no number to ask for.",
+                change -> "nothing has changed yet: a change is asked for after an act.",
+                turns -> cells.of(turns.cell()) + " goes one way at " + ohms(turns.oneOhms()) + " and the other way at "
+                        + ohms(turns.otherOhms()) + ": say how far.",
+                few -> "there is nothing to choose from.",
+                shorts -> "without " + shorts.part() + " the source would be shorted.")));
+    }
+
+    private String ohms(double si) {
+        return style.numbers().print(Amount.of(si, Quantity.RESISTANCE));
+    }
+}

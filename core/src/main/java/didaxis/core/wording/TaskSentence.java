@@ -1,0 +1,112 @@
+package didaxis.core.wording;
+
+import didaxis.core.change.Act;
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.PartKind;
+import didaxis.core.circuit.Setting;
+import didaxis.core.circuit.Subject;
+import didaxis.core.quantity.Amount;
+import didaxis.core.quantity.Quantity;
+import didaxis.core.question.Amounts;
+import didaxis.core.question.Comparison;
+import didaxis.core.question.GoingOut;
+import didaxis.core.question.Question;
+import didaxis.core.question.Ranking;
+import didaxis.core.question.State;
+import didaxis.core.question.Task;
+import didaxis.core.question.Ways;
+import didaxis.core.style.HouseStyle;
+import java.util.List;
+import java.util.Locale;
+
+/** What a learner reads of a question: what was done to come to a state, and what is asked in it. */
+public record TaskSentence(HouseStyle style, Question question) {
+    /** "S1 is opened."; nothing for the circuit as drawn. */
+    public String act(State state) {
+        return state.act().map(this::act).orElse("");
+    }
+
+    private String act(Act act) {
+        String part = act.part();
+        return part
+                + act.match(new Act.Cases<>(
+                        turned -> turned.to() == Setting.Position.OPEN ? " is opened." : " is closed.",
+                        failed -> failed.how() == Setting.Fault.OUT
+                                ? (isLamp(part) ? " burns out." : " is taken out and leaves a gap.")
+                                : " is shorted: a wire lies across it.",
+                        set -> " is set to " + style.numbers().exactly(Amount.of(set.ohms(), Quantity.RESISTANCE))
+                                + ".",
+                        varied -> varied.raised() ? " is raised." : " is lowered."));
+    }
+
+    private boolean isLamp(String label) {
+        return question.state(0).circuit().parts().stream()
+                .anyMatch(one -> one.label().equals(label) && one.kind() == PartKind.LAMP);
+    }
+
+    /** The task, with what was done before it where its state is not the circuit as drawn. */
+    public String prompt(Task task) {
+        String before = act(question.state(task.state()));
+        String asked = task.match(new Task.Cases<>(
+                this::amounts,
+                this::ways,
+                this::ranking,
+                this::goingOut,
+                joining -> "Are " + joining.one() + " and " + joining.other()
+                        + " in series, in parallel, or neither? Give the reason.",
+                this::comparison));
+        return before.isEmpty() ? asked : before + " " + asked;
+    }
+
+    private String amounts(Amounts amounts) {
+        List<Cell> cells = List.copyOf(amounts.marks().keySet());
+        return switch (amounts.command()) {
+            case CHART -> "Fill in the chart.";
+            case CALCULATE -> "Calculate " + phrase(cells) + ".";
+            case WRITE_DOWN -> "Write down " + phrase(cells) + ".";
+        };
+    }
+
+    private String ways(Ways ways) {
+        boolean several = ways.cells().size() > 1;
+        return (several ? "For each of " : "Does ")
+                + phrase(ways.cells())
+                + (several
+                        ? ", write increases, decreases or stays the same."
+                        : " increase, decrease or stay the same?");
+    }
+
+    private String ranking(Ranking ranking) {
+        return "Rank " + names(ranking.things()) + " by " + style.terms().word(ranking.quantity())
+                + ", the largest first; those that are equal stand with = between them.";
+    }
+
+    private String goingOut(GoingOut goingOut) {
+        String out = goingOut.parts().size() == 1
+                ? goingOut.parts().get(0) + " is taken out."
+                : Listed.of(goingOut.parts()) + " are taken out, each in turn.";
+        return out + " Which other lamps go out? None and all are answers.";
+    }
+
+    private String comparison(Comparison comparison) {
+        String other = phrase(List.of(comparison.other()));
+        String when = comparison.otherState() == comparison.state() ? "" : " in the other state";
+        return "Is " + phrase(List.of(comparison.cell())) + " less than, equal to or greater than " + other + when + "?"
+                + (comparison.factor() ? " By what factor?" : "");
+    }
+
+    private String phrase(List<Cell> cells) {
+        return new CellPhrase(style).of(cells);
+    }
+
+    private static String names(List<Subject> things) {
+        return Listed.of(things.stream()
+                .map(thing -> thing.id().startsWith(".") ? thing.id().substring(1) : thing.id())
+                .toList());
+    }
+
+    /** With a capital letter, as a sentence begins. */
+    static String capital(String sentence) {
+        return sentence.substring(0, 1).toUpperCase(Locale.ROOT) + sentence.substring(1);
+    }
+}

@@ -1,0 +1,189 @@
+package didaxis.core.marking;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import didaxis.core.change.Act;
+import didaxis.core.chart.Chart;
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Circuit;
+import didaxis.core.circuit.Part;
+import didaxis.core.circuit.PartKind;
+import didaxis.core.circuit.RandomCircuits;
+import didaxis.core.circuit.Setting;
+import didaxis.core.circuit.Subject;
+import didaxis.core.notation.Notation;
+import didaxis.core.quantity.Amount;
+import didaxis.core.quantity.AmountFormat;
+import didaxis.core.quantity.Quantity;
+import didaxis.core.question.Amounts;
+import didaxis.core.question.Box;
+import didaxis.core.question.Joining;
+import didaxis.core.question.Question;
+import didaxis.core.question.State;
+import didaxis.core.question.Task;
+import didaxis.core.question.Ways;
+import didaxis.core.solving.OperatingPoint;
+import didaxis.core.style.HouseStyle;
+import didaxis.core.style.MarkingStyle;
+import didaxis.core.wording.BoxSentence;
+import didaxis.core.wording.FindingSentence;
+import didaxis.core.wording.TaskSentence;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Stream;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Assume;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+
+class QuestionMarkerTest {
+    private static final Cell EMF = Cell.voltage(Subject.TOTAL);
+    private static final AmountFormat FIGURES = AmountFormat.STANDARD;
+
+    @Provide
+    Arbitrary<Circuit> circuits() {
+        return RandomCircuits.any(2, 10);
+    }
+
+    private static int points(Question question, Map<String, String> answers) {
+        return QuestionMarker.of(question, MarkingStyle.STANDARD).mark(answers).stream()
+                .mapToInt(BoxFinding::points)
+                .sum();
+    }
+
+    private static String said(Question question, Map<String, String> answers) {
+        BoxSentence says = new BoxSentence(new FindingSentence(FIGURES));
+        List<String> sentences = QuestionMarker.of(question, MarkingStyle.STANDARD).mark(answers).stream()
+                .map(finding -> finding.box().id() + " " + says.say(finding))
+                .toList();
+        return Notation.print(question.state(1).circuit()) + " " + sentences;
+    }
+
+    /** The emf from resistances and total current, then currents and voltages after a part was taken out. */
+    private static Optional<Question> twoStates(Circuit circuit, Random random) {
+        Optional<Chart> chart =
+                OperatingPoint.of(circuit).match(point -> Optional.of(Chart.of(point)), shorted -> Optional.empty());
+        List<Part> parts = circuit.parts().stream()
+                .filter(part -> part.kind() != PartKind.SWITCH)
+                .toList();
+        if (chart.isEmpty() || parts.isEmpty()) return Optional.empty();
+        Set<Cell> given = new LinkedHashSet<>(Set.of(Cell.current(Subject.TOTAL)));
+        for (Subject row : chart.get().rows()) {
+            boolean own = row.kind() == Subject.Kind.PART || row.kind() == Subject.Kind.INTERNAL;
+            if (own && chart.get().value(Cell.resistance(row)).isPresent()) given.add(Cell.resistance(row));
+        }
+        State first = State.asDrawn(chart.get(), given);
+        String out = parts.get(random.nextInt(parts.size())).label();
+        Optional<State> second = first.after(new Act.Failed(out, Setting.Fault.OUT), Set.of());
+        if (second.isEmpty() || chart.get().value(Cell.current(Subject.TOTAL)).orElse(0) == 0) return Optional.empty();
+        Map<Cell, Integer> asked = new LinkedHashMap<>();
+        for (Part part : circuit.parts()) {
+            Cell cell = random.nextBoolean()
+                    ? Cell.current(Subject.part(part.label()))
+                    : Cell.voltage(Subject.part(part.label()));
+            if (second.get().chart().value(cell).isPresent()) asked.put(cell, 2);
+        }
+        if (asked.isEmpty()) return Optional.empty();
+        Question question = new Question(
+                "",
+                List.of(first, second.get()),
+                List.of(
+                        new Amounts("1.1", 0, Amounts.Command.CALCULATE, Map.of(EMF, 3)),
+                        new Amounts("1.2", 1, Amounts.Command.CHART, asked)));
+        return question.flaws().isEmpty() ? Optional.of(question) : Optional.empty();
+    }
+
+    /** What one would write, with every value this many times what it should be. */
+    private static Map<String, String> written(Question question, double times) {
+        Map<String, String> answers = new HashMap<>();
+        for (Box box : question.boxes()) {
+            Box.Form.Amount amount = (Box.Form.Amount) box.form();
+            double value =
+                    question.state(amount.state()).chart().value(amount.cell()).orElseThrow();
+            answers.put(
+                    box.id(),
+                    FIGURES.print(Amount.of(value * times, amount.cell().quantity())));
+        }
+        return answers;
+    }
+
+    @Property(tries = 200)
+    void anErrorInOneStateThatIsCarriedIntoAnotherCostsItsOwnPointsOnly(
+            @ForAll("circuits") Circuit circuit, @ForAll long seed) {
+        Optional<Question> question = twoStates(circuit, new Random(seed));
+        Assume.that(question.isPresent());
+        assertEquals(question.get().total(), points(question.get(), written(question.get(), 1)));
+        Map<String, String> carried = written(question.get(), 1.2);
+        assertEquals(question.get().total() - 3, points(question.get(), carried), () -> said(question.get(), carried));
+        // Without the wrong value they come from, one of the others is where the error starts.
+        carried.put("1.1", written(question.get(), 1).get("1.1"));
+        boolean moved = question.get().boxes().stream()
+                .map(Box::form)
+                .filter(Box.Form.Amount.class::isInstance)
+                .map(Box.Form.Amount.class::cast)
+                .anyMatch(amount -> amount.state() == 1
+                        && question.get().state(1).chart().value(amount.cell()).orElse(0) != 0);
+        int least = moved ? 2 : 0;
+        assertTrue(
+                points(question.get(), carried) <= question.get().total() - least, () -> said(question.get(), carried));
+    }
+
+    @Test
+    void aQuestionInTwoStatesIsPromptedAndMarkedBoxByBox() {
+        Circuit circuit = Notation.circuit("12 V r=0.5 : V1[S1=open + A1 + R1=4 + (R2=7 || R3=7)]");
+        Cell reading = Cell.voltage(Subject.voltmeter("V1"));
+        Cell resistance = Cell.resistance(Subject.part("R1"));
+        State open = State.asDrawn(
+                OperatingPoint.of(circuit).match(Chart::of, shorted -> null),
+                Set.of(
+                        reading,
+                        Cell.resistance(Subject.part("R2")),
+                        Cell.resistance(Subject.part("R3")),
+                        Cell.resistance(Subject.INTERNAL)));
+        State closed = open.after(
+                        new Act.Turned("S1", Setting.Position.CLOSED), Set.of(Cell.current(Subject.part("A1"))))
+                .orElseThrow();
+        Question question = new Question(
+                "A battery feeds a dryer.",
+                List.of(open, closed),
+                List.of(
+                        new Amounts("1.1", 0, Amounts.Command.WRITE_DOWN, Map.of(EMF, 1)),
+                        new Amounts("1.2", 1, Amounts.Command.CALCULATE, Map.of(resistance, 3)),
+                        new Ways("1.3", 1, List.of(reading)),
+                        new Joining("1.4", 0, "R2", "R3", 1)));
+        assertEquals(List.of(), question.flaws());
+        TaskSentence sentences = new TaskSentence(HouseStyle.VALLEY, question);
+        assertEquals(
+                List.of(
+                        "Write down the total potential difference.",
+                        "S1 is closed. Calculate the resistance of R1.",
+                        "S1 is closed. Does the reading of V1 increase, decrease or stay the same?",
+                        "Are R2 and R3 in series, in parallel, or neither? Give the reason."),
+                question.tasks().stream().map(sentences::prompt).toList());
+        BoxSentence says = new BoxSentence(new FindingSentence(FIGURES));
+        List<BoxFinding> findings = QuestionMarker.of(question, MarkingStyle.STANDARD)
+                .mark(Map.of("1.1", "12 V", "1.2", "4 ohm", "1.3", "goes up", "1.4", "parallel"));
+        assertEquals(
+                List.of(1, 3, 0, 1), findings.stream().map(BoxFinding::points).toList());
+        assertEquals("Not right; right is: decreases.", says.say(findings.get(2)));
+        assertEquals(Quantity.VOLTAGE, EMF.quantity());
+        assertEquals(
+                List.of("1.1", "1.2", "1.3", "1.4"),
+                question.tasks().stream().map(Task::id).toList());
+        assertEquals(
+                0,
+                QuestionMarker.of(question, MarkingStyle.STANDARD).mark(Map.of()).stream()
+                        .flatMap(finding -> Stream.of(finding.points()))
+                        .mapToInt(Integer::intValue)
+                        .sum());
+    }
+}

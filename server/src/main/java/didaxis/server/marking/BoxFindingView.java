@@ -1,0 +1,61 @@
+package didaxis.server.marking;
+
+import didaxis.core.marking.BoxFinding;
+import didaxis.core.wording.BoxSentence;
+import didaxis.server.circuit.CellView;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+
+/**
+ * What marking says of one box of a question, in JSON.
+ *
+ * @param points what it earns, of so many
+ * @param amount all that is said of an amount; null for any other form
+ */
+record BoxFindingView(
+        String box,
+
+        @Schema(allowableValues = {"right", "partly", "follow-through", "slip", "wrong", "blank", "unreadable"})
+        String finding,
+
+        int points,
+        int of,
+        String sentence,
+        boolean origin,
+        List<CellView> from,
+        @Schema(types = {"string", "null"}) String slip,
+
+        @Schema(
+                types = {"object", "null"},
+                implementation = FindingView.class)
+        FindingView amount) {
+    static BoxFindingView of(BoxFinding finding, BoxSentence sentences) {
+        String id = finding.box().id();
+        int of = finding.box().marks();
+        String sentence = sentences.say(finding);
+        return finding.match(
+                one -> {
+                    FindingView view = FindingView.of(one.finding(), sentences.amounts());
+                    return new BoxFindingView(
+                            id,
+                            view.finding(),
+                            one.points(),
+                            of,
+                            sentence,
+                            view.origin(),
+                            view.from(),
+                            view.slip(),
+                            view);
+                },
+                one -> {
+                    String code = switch (one.verdict().code()) {
+                        case RIGHT -> "right";
+                        case PARTLY -> "partly";
+                        case WRONG -> "wrong";
+                        case BLANK -> "blank";
+                        case UNREADABLE -> "unreadable";
+                    };
+                    return new BoxFindingView(id, code, one.points(), of, sentence, false, List.of(), null, null);
+                });
+    }
+}

@@ -1,0 +1,95 @@
+package didaxis.server.question;
+
+import didaxis.core.quantity.Amount;
+import didaxis.core.question.Box;
+import didaxis.core.question.Question;
+import didaxis.core.question.TaskFlaw;
+import didaxis.core.style.HouseStyle;
+import didaxis.core.wording.TaskFlawSentence;
+import didaxis.core.wording.TaskSentence;
+import didaxis.server.circuit.StyleView;
+import didaxis.server.config.Problem;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import org.springframework.stereotype.Service;
+
+/** Checks questions: what keeps them from being asked, their boxes, prompts and model answers. */
+@Service
+class CheckService {
+    /** What is wrong, and with which task; empty where it is about the whole. */
+    record FlawView(String task, String sentence) {}
+
+    /** @param unit of an amount; empty for any other form */
+    record QuestionBox(
+            String id,
+            String task,
+
+            @Schema(allowableValues = {"amount", "way", "order", "things", "joint", "relation", "factor"})
+            String form,
+
+            String unit,
+            int marks) {}
+
+    record PromptView(String task, int state, String text) {}
+
+    /** @param answer as one would write it */
+    record ModelView(String box, String answer, int marks) {}
+
+    /** @param model empty as long as there are flaws */
+    record CheckedQuestion(
+            List<FlawView> flaws,
+            List<QuestionBox> boxes,
+            List<PromptView> prompts,
+            List<ModelView> model,
+            int total) {}
+
+    CheckedQuestion check(QuestionBody body, String styleName) {
+        if (body == null)
+            throw Problem.badRequest("A question is needed: body.").with("field", "body");
+        HouseStyle style = StyleView.named(styleName);
+        Question question = body.question(style);
+        TaskSentence sentences = new TaskSentence(style, question);
+        List<TaskFlaw> flaws = question.flaws();
+        return new CheckedQuestion(
+                flaws.stream()
+                        .map(flaw -> new FlawView(flaw.task(), new TaskFlawSentence(style).say(flaw)))
+                        .toList(),
+                question.boxes().stream().map(CheckService::view).toList(),
+                question.tasks().stream()
+                        .map(task -> new PromptView(task.id(), task.state(), sentences.prompt(task)))
+                        .toList(),
+                flaws.isEmpty()
+                        ? question.boxes().stream()
+                                .map(box -> new ModelView(box.id(), model(box, question, style), box.marks()))
+                                .toList()
+                        : List.of(),
+                question.total());
+    }
+
+    private static QuestionBox view(Box box) {
+        String unit = box.form() instanceof Box.Form.Amount amount
+                ? amount.cell().quantity().unit()
+                : "";
+        return new QuestionBox(box.id(), box.task(), form(box.form()), unit, box.marks());
+    }
+
+    private static String form(Box.Form form) {
+        return form.match(new Box.Form.Cases<>(
+                amount -> "amount",
+                way -> "way",
+                order -> "order",
+                things -> "things",
+                joint -> "joint",
+                relation -> "relation",
+                factor -> "factor"));
+    }
+
+    private static String model(Box box, Question question, HouseStyle style) {
+        if (box.form() instanceof Box.Form.Amount amount) {
+            double value =
+                    question.state(amount.state()).chart().value(amount.cell()).orElseThrow();
+            return style.numbers().print(Amount.of(value, amount.cell().quantity()));
+        }
+        return question.task(box.task()).orElseThrow().judge(box, "", question).model();
+    }
+}

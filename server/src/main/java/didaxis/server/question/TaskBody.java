@@ -1,0 +1,167 @@
+package didaxis.server.question;
+
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Subject;
+import didaxis.core.circuit.Subjects;
+import didaxis.core.quantity.Quantity;
+import didaxis.core.question.Amounts;
+import didaxis.core.question.Amounts.Command;
+import didaxis.core.question.Comparison;
+import didaxis.core.question.GoingOut;
+import didaxis.core.question.Joining;
+import didaxis.core.question.Ranking;
+import didaxis.core.question.Task;
+import didaxis.core.question.Ways;
+import didaxis.server.circuit.CellView;
+import didaxis.server.config.Problem;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.BiFunction;
+
+/**
+ * A task of a question, in JSON. Each kind reads what it needs and nothing else.
+ *
+ * @param id "1.1" by its place where it is left out
+ * @param state the place of its state; 0, the circuit as drawn, where it is left out
+ * @param cells what is asked, of chart, calculate, write-down and change; of compare the two that are compared
+ * @param things what is ranked
+ * @param quantity by what it is ranked; the brightness of lamps is their power
+ * @param parts what is taken out, each in turn; of joint the two parts
+ * @param otherState the state of the second cell that is compared, where it is another
+ * @param factor whether it is asked by how much they differ
+ * @param marks what each box earns; as usual for its kind where it is left out
+ */
+public record TaskBody(
+        @Schema(types = {"string", "null"}) String id,
+        @Schema(types = {"integer", "null"}) Integer state,
+
+        @Schema(
+                allowableValues = {"chart", "calculate", "write-down", "change", "rank", "goes-out", "joint", "compare"
+                })
+        String kind,
+
+        @Schema(types = {"array", "null"}) List<CellView> cells,
+        @Schema(types = {"array", "null"}) List<String> things,
+        @Schema(types = {"string", "null"}) String quantity,
+        @Schema(types = {"array", "null"}) List<String> parts,
+        @Schema(types = {"integer", "null"}) Integer otherState,
+        @Schema(types = {"boolean", "null"}) Boolean factor,
+        @Schema(types = {"integer", "null"}) Integer marks) {
+    private static final int MOST = 200;
+
+    /** How each kind is read; a new kind is a line here. */
+    private static final Map<String, BiFunction<TaskBody, In, Task>> KINDS = kinds();
+
+    /** Where a task is read: its id, and the circuit's subjects. */
+    private record In(String id, Subjects subjects) {}
+
+    private static Map<String, BiFunction<TaskBody, In, Task>> kinds() {
+        Map<String, BiFunction<TaskBody, In, Task>> kinds = new LinkedHashMap<>();
+        kinds.put("chart", (body, in) -> body.amounts(Command.CHART, in));
+        kinds.put("calculate", (body, in) -> body.amounts(Command.CALCULATE, in));
+        kinds.put("write-down", (body, in) -> body.amounts(Command.WRITE_DOWN, in));
+        kinds.put("change", (body, in) -> new Ways(in.id(), body.place(), body.cellsIn(in)));
+        kinds.put("rank", TaskBody::ranking);
+        kinds.put("goes-out", (body, in) -> new GoingOut(in.id(), body.place(), body.partsIn(in), body.worth(1)));
+        kinds.put("joint", TaskBody::joining);
+        kinds.put("compare", TaskBody::comparison);
+        return kinds;
+    }
+
+    /**
+     * The task that this means.
+     *
+     * @param usualId its id where it has none
+     * @throws Problem if it is none
+     */
+    Task task(String usualId, Subjects subjects) {
+        BiFunction<TaskBody, In, Task> reads = KINDS.get(kind);
+        if (reads == null)
+            throw Problem.badRequest(
+                            "“" + kind + "” is no kind of task; known are " + String.join(", ", KINDS.keySet()) + ".")
+                    .with("field", "kind");
+        return reads.apply(this, new In(id == null || id.isBlank() ? usualId : id.strip(), subjects));
+    }
+
+    private int place() {
+        return state == null ? 0 : state;
+    }
+
+    private int worth(int usual) {
+        return marks == null ? usual : marks;
+    }
+
+    private Task amounts(Command command, In in) {
+        Map<Cell, Integer> asked = new LinkedHashMap<>();
+        for (Cell cell : cellsIn(in))
+            if (asked.put(cell, worth(command.usualMarks())) != null)
+                throw Problem.badRequest("Task " + in.id() + " asks for one cell twice.")
+                        .with("field", "cells");
+        return new Amounts(in.id(), place(), command, asked);
+    }
+
+    private Task ranking(In in) {
+        List<Subject> ranked = named(things, "things", in);
+        Quantity by = "brightness".equals(quantity) ? Quantity.POWER : new CellView("total", quantity).measured();
+        return new Ranking(in.id(), place(), by, ranked, worth(Math.max(1, ranked.size() - 1)));
+    }
+
+    private Task joining(In in) {
+        List<String> two = partsIn(in);
+        if (two.size() != 2)
+            throw Problem.badRequest("Task " + in.id() + " is about two parts.").with("field", "parts");
+        return new Joining(in.id(), place(), two.get(0), two.get(1), worth(1));
+    }
+
+    private Task comparison(In in) {
+        List<Cell> two = cellsIn(in);
+        if (two.size() != 2)
+            throw Problem.badRequest("Task " + in.id() + " compares two cells.").with("field", "cells");
+        int other = otherState == null ? place() : otherState;
+        return new Comparison(in.id(), place(), two.get(0), other, two.get(1), factor == Boolean.TRUE, worth(1));
+    }
+
+    private List<Cell> cellsIn(In in) {
+        List<Cell> found = new ArrayList<>();
+        for (CellView cell : some(cells, "cells", in)) found.add(cell.in(in.subjects()));
+        return found;
+    }
+
+    private List<String> partsIn(In in) {
+        List<Subject> named = named(parts, "parts", in);
+        for (Subject one : named)
+            if (one.kind() != Subject.Kind.PART)
+                throw Problem.badRequest("“" + one.id() + "” is no part of this circuit.")
+                        .with("field", "parts");
+        return named.stream().map(Subject::id).toList();
+    }
+
+    private List<Subject> named(List<String> names, String field, In in) {
+        List<Subject> found = new ArrayList<>();
+        for (String name : some(names, field, in)) {
+            Subject one = in.subjects()
+                    .named(name)
+                    .orElseThrow(() -> Problem.badRequest("This circuit has no “" + name + "”.")
+                            .with("field", field));
+            if (found.contains(one))
+                throw Problem.badRequest("“" + name + "” is named twice in task " + in.id() + ".")
+                        .with("field", field);
+            found.add(one);
+        }
+        return found;
+    }
+
+    private static <T> List<T> some(List<T> list, String field, In in) {
+        boolean whole = list != null
+                && !list.isEmpty()
+                && list.size() <= MOST
+                && list.stream().noneMatch(one -> one == null);
+        if (!whole)
+            throw Problem.badRequest("Task " + in.id() + " needs its " + field + ", 1 to " + MOST + " of them.")
+                    .with("field", field);
+        return list;
+    }
+}

@@ -1,0 +1,182 @@
+package didaxis.server;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import didaxis.server.School.Answer;
+import didaxis.server.School.Person;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Questions in their own language: what can be asked, what is refused and why, and how answers are marked. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class QuestionCheckTest {
+    private static final JsonMapper JSON = new JsonMapper();
+
+    @RegisterExtension
+    final School school = School.DEMO;
+
+    private Person teacher;
+
+    private Person teacher() {
+        if (teacher == null) teacher = school.signedIn("teacher");
+        return teacher;
+    }
+
+    /** Every example of the page that says what the language is. */
+    static Stream<String> examples() throws Exception {
+        String page = Files.readString(Path.of("../docs/question.md"));
+        List<String> found = Pattern.compile("```json\\n(.*?)```", Pattern.DOTALL)
+                .matcher(page)
+                .results()
+                .map(match -> match.group(1))
+                .toList();
+        assertEquals(3, found.size());
+        return found.stream();
+    }
+
+    private JsonNode check(String body, String style) {
+        Answer answer = teacher().post("/api/questions/check", "{\"style\":\"" + style + "\",\"body\":" + body + "}");
+        assertEquals(200, answer.status(), answer.body());
+        return answer.json();
+    }
+
+    private List<JsonNode> marked(String body, Map<String, String> answers) {
+        String typed = answers.entrySet().stream()
+                .map(one ->
+                        "{\"box\":\"" + one.getKey() + "\",\"answer\":" + JSON.writeValueAsString(one.getValue()) + "}")
+                .collect(Collectors.joining(","));
+        Answer answer = teacher().post("/api/marking/trial", "{\"question\":" + body + ",\"answers\":[" + typed + "]}");
+        assertEquals(200, answer.status(), answer.body());
+        return answer.json().get("findings").valueStream().toList();
+    }
+
+    private static int points(List<JsonNode> findings) {
+        return findings.stream().mapToInt(one -> one.get("points").asInt()).sum();
+    }
+
+    private static Map<String, String> model(JsonNode checked) {
+        Map<String, String> answers = new LinkedHashMap<>();
+        for (JsonNode one : checked.get("model"))
+            answers.put(one.get("box").asString(), one.get("answer").asString());
+        return answers;
+    }
+
+    @ParameterizedTest
+    @MethodSource("examples")
+    void theModelAnswerOfEveryExampleEarnsEverythingAndNothingEarnsNothing(String body) {
+        JsonNode checked = check(body, "ridge");
+        assertEquals(0, checked.get("flaws").size(), checked.toString());
+        Map<String, String> model = model(checked);
+        assertEquals(checked.get("boxes").size(), model.size());
+        List<JsonNode> right = marked(body, model);
+        assertEquals(checked.get("total").asInt(), points(right), right.toString());
+        assertTrue(right.stream().allMatch(one -> one.get("finding").asString().equals("right")), right.toString());
+        List<JsonNode> blank = marked(body, Map.of());
+        assertEquals(0, points(blank));
+        assertTrue(blank.stream().allMatch(one -> one.get("finding").asString().equals("blank")), blank.toString());
+        // Each box alone answered with nonsense loses its own marks and no others.
+        for (JsonNode box : checked.get("boxes")) {
+            Map<String, String> spoilt = new LinkedHashMap<>(model);
+            spoilt.put(box.get("id").asString(), "purple");
+            int lost = checked.get("total").asInt() - points(marked(body, spoilt));
+            assertEquals(box.get("marks").asInt(), lost, box.toString());
+        }
+    }
+
+    @Test
+    void anErrorInTheFirstStateThatIsCarriedIntoTheSecondCostsItsOwnPointsAndSaysWhereItCameFrom() throws Exception {
+        String body = examples().findFirst().orElseThrow();
+        Map<String, String> answers = model(check(body, "ridge"));
+        // 1.5 A through 0.5 Ω, R1 and two of 7 Ω side by side: of 15 V for the emf 6 Ω are left for R1.
+        answers.put("1.1", "15 V");
+        answers.put("1.3", "6 ohm");
+        answers.put("1.4-1", "9 V");
+        List<JsonNode> findings = marked(body, answers);
+        Map<String, JsonNode> byBox =
+                findings.stream().collect(Collectors.toMap(one -> one.get("box").asString(), one -> one));
+        assertEquals("wrong", byBox.get("1.1").get("finding").asString(), findings.toString());
+        assertEquals(
+                "follow-through",
+                byBox.get("1.3").get("finding").asString(),
+                byBox.get("1.3").toString());
+        assertEquals(
+                "follow-through",
+                byBox.get("1.4-1").get("finding").asString(),
+                byBox.get("1.4-1").toString());
+        assertEquals("total", byBox.get("1.3").get("from").get(0).get("subject").asString());
+        assertEquals(check(body, "ridge").get("total").asInt() - 1, points(findings));
+    }
+
+    @Test
+    void promptsSpeakTheWordsOfTheStyleAndSayWhatWasDone() throws Exception {
+        String body = examples().findFirst().orElseThrow();
+        JsonNode prompts = check(body, "valley").get("prompts");
+        assertEquals(
+                "Write down the total potential difference.",
+                prompts.get(0).get("text").asString());
+        assertEquals(
+                "S1 is closed. Calculate the resistance of R1.",
+                prompts.get(2).get("text").asString());
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            {"notation":"9 V : R1=3","tasks":[]} | Nothing is asked yet.
+            {"notation":"9 V : R1=3","tasks":[{"kind":"calculate","cells":[{"subject":"R1","quantity":"current"}]}]} | Not enough is given to find the current through R1.
+            {"notation":"9 V : R1=3 + S1=open","tasks":[{"kind":"chart","cells":[{"subject":"total","quantity":"resistance"}]}]} | The total resistance has no value in this state.
+            {"notation":"9 V : R1=3","tasks":[{"kind":"change","cells":[{"subject":"R1","quantity":"current"}]}]} | Nothing has changed yet: a change is asked for after an act.
+            {"notation":"9 V : R1=3 + VR2=3","states":[{"act":{"act":"raised","part":"VR2"}}],"tasks":[{"kind":"write-down","state":1,"cells":[{"subject":"R1","quantity":"current"}]}]} | It is not said how far it was raised or lowered, so that there is no number to ask for.
+            {"notation":"9 V : R1=6 + VR2=3","states":[{"act":{"act":"raised","part":"VR2"}}],"tasks":[{"kind":"change","state":1,"cells":[{"subject":"VR2","quantity":"power"}]}]} | The power of VR2 goes one way at 6.00 Ω and the other way at 15.0 Ω: say how far.
+            """)
+    void whatCannotBeAskedIsRefusedWithItsReason(String body, String sentence) {
+        JsonNode checked = check(body, "ridge");
+        assertEquals(sentence, checked.get("flaws").get(0).get("sentence").asString());
+        assertEquals(0, checked.get("model").size());
+        Answer trial = teacher().post("/api/marking/trial", "{\"question\":" + body + ",\"answers\":[]}");
+        assertEquals(422, trial.status(), trial.body());
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            {"notation":"9 V : R1=3","tasks":[{"kind":"guess"}]} | 400 | “guess” is no kind of task
+            {"notation":"9 V : R1=3","tasks":[{"kind":"rank","quantity":"power"}]} | 400 | needs its things
+            {"notation":"9 V : R1=3","tasks":[{"kind":"rank","quantity":"power","things":["R1","R1"]}]} | 400 | named twice
+            {"notation":"9 V : R1=3","tasks":[{"kind":"joint","parts":["R1","R9"]}]} | 400 | has no “R9”
+            {"notation":"9 V : R1=3","tasks":[{"kind":"joint","state":3,"parts":["R1","R1"]}]} | 400 | R1
+            {"notation":"9 V : R1=3","tasks":[null]} | 400 | A task is missing
+            {"notation":"9 V : R1=3"} | 400 | a list of tasks
+            {"format":7,"notation":"9 V : R1=3","tasks":[]} | 400 | format 7
+            {"notation":"9 V : R1=3","states":[{"act":{"act":"open","part":"R1"}}],"tasks":[]} | 400 | must be a switch
+            {"notation":"9 V : R1=3","states":[{"act":{"act":"set","part":"R1","value":"2 V"}}],"tasks":[]} | 400 | is not a
+            {"notation":"9 V : R1=3","states":[{"act":{"act":"short","part":"R1"}}],"tasks":[]} | 422 | the source is shorted
+            {"notation":"9 V : R1=3","states":[null],"tasks":[]} | 400 | each state
+            null | 400 | A question is needed
+            """)
+    void badQuestionsGetASentence(String body, int status, String sentence) {
+        Answer answer = teacher().post("/api/questions/check", "{\"body\":" + body + "}");
+        assertEquals(status, answer.status(), answer.body());
+        assertTrue(answer.json().get("detail").asString().contains(sentence), answer.body());
+    }
+
+    @Test
+    void onlyTeachersTryQuestions() {
+        Person learner = school.signedIn("learner1");
+        assertEquals(403, learner.post("/api/questions/check", "{}").status());
+        assertEquals(403, learner.post("/api/marking/trial", "{}").status());
+    }
+}
