@@ -45,7 +45,7 @@ class QuestionCheckTest {
                 .results()
                 .map(match -> match.group(1))
                 .toList();
-        assertEquals(3, found.size());
+        assertEquals(4, found.size());
         return found.stream();
     }
 

@@ -87,7 +87,7 @@ public final class QuestionMarker {
             }
             String typed = answers.getOrDefault(box.id(), "");
             findings.add(new BoxFinding.OfWords(
-                    box, question.task(box.task()).orElseThrow().judge(box, typed, question)));
+                    box, question.task(box.task()).orElseThrow().judge(box, typed, question, style)));
         }
         return findings;
     }

@@ -1,6 +1,7 @@
 package didaxis.core.question;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -65,7 +66,7 @@ public record Amounts(String id, int state, Command command, Map<Cell, Integer> 
     }
 
     @Override
-    public Verdict judge(Box box, String typed, Question question) {
+    public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
         throw new UnsupportedOperationException("amounts are judged together");
     }
 

@@ -2,6 +2,7 @@ package didaxis.core.question;
 
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
+import didaxis.core.quantity.Quantity;
 import java.util.List;
 import java.util.function.Function;
 
@@ -71,6 +72,22 @@ public record Box(String id, String task, Form form, int marks) {
             }
         }
 
+        /** A number with its unit that stands in no chart. */
+        record Value(Quantity quantity) implements Form {
+            @Override
+            public <T> T match(Cases<T> cases) {
+                return cases.value.apply(this);
+            }
+        }
+
+        /** Several such numbers, in any order. */
+        record Values(Quantity quantity) implements Form {
+            @Override
+            public <T> T match(Cases<T> cases) {
+                return cases.values.apply(this);
+            }
+        }
+
         <T> T match(Cases<T> cases);
 
         /** A function for each case. */
@@ -81,6 +98,8 @@ public record Box(String id, String task, Form form, int marks) {
                 Function<Things, T> things,
                 Function<Joint, T> joint,
                 Function<Relation, T> relation,
-                Function<Factor, T> factor) {}
+                Function<Factor, T> factor,
+                Function<Value, T> value,
+                Function<Values, T> values) {}
     }
 }

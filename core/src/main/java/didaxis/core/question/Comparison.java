@@ -1,6 +1,7 @@
 package didaxis.core.question;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.style.MarkingStyle;
 import didaxis.core.style.Tolerance;
 import java.util.ArrayList;
 import java.util.List;
@@ -55,7 +56,7 @@ public record Comparison(String id, int state, Cell cell, int otherState, Cell o
     }
 
     @Override
-    public Verdict judge(Box box, String typed, Question question) {
+    public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
         if (box.form() instanceof Box.Form.Relation) {
             int right = sign(question);
             String model = right < 0 ? "less" : right > 0 ? "greater" : "equal";

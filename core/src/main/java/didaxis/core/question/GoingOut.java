@@ -5,6 +5,7 @@ import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.PartKind;
 import didaxis.core.circuit.Setting;
 import didaxis.core.circuit.Subject;
+import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -75,7 +76,7 @@ public record GoingOut(String id, int state, List<String> parts, int marks) impl
     }
 
     @Override
-    public Verdict judge(Box box, String typed, Question question) {
+    public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
         String part = parts.get(boxes().stream().map(Box::id).toList().indexOf(box.id()));
         State here = question.state(state);
         Set<Subject> right = goingOut(part, question);

@@ -4,6 +4,7 @@ import didaxis.core.circuit.Outline;
 import didaxis.core.circuit.Outline.Join;
 import didaxis.core.circuit.Part;
 import didaxis.core.solving.OperatingPoint;
+import didaxis.core.style.MarkingStyle;
 import java.util.Arrays;
 import java.util.List;
 
@@ -68,7 +69,7 @@ public record Joining(String id, int state, String one, String other, int marks)
     }
 
     @Override
-    public Verdict judge(Box box, String typed, Question question) {
+    public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
         Joint right = joint(question);
         String model = switch (right) {
             case SERIES -> "in series";

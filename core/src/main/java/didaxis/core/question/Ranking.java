@@ -3,6 +3,7 @@ package didaxis.core.question;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
@@ -62,7 +63,7 @@ public record Ranking(String id, int state, Quantity quantity, List<Subject> thi
     }
 
     @Override
-    public Verdict judge(Box box, String typed, Question question) {
+    public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
         List<Set<Subject>> right = order(question);
         String model = Typed.print(right);
         if (typed.isBlank()) return new Verdict(Verdict.Code.BLANK, 0, model);

@@ -1,5 +1,6 @@
 package didaxis.core.question;
 
+import didaxis.core.style.MarkingStyle;
 import java.util.List;
 import java.util.function.Function;
 
@@ -7,7 +8,7 @@ import java.util.function.Function;
  * One sub-question. A kind of task says what is wrong with it, has its boxes, and judges what was put into them; amounts
  * are judged together, since one may follow from another.
  */
-public sealed interface Task permits Amounts, Ways, Ranking, GoingOut, Joining, Comparison {
+public sealed interface Task permits Amounts, Ways, Ranking, GoingOut, Joining, Comparison, SafeSupply, Arrangements {
     /** Unique within the question. */
     String id();
 
@@ -20,8 +21,8 @@ public sealed interface Task permits Amounts, Ways, Ranking, GoingOut, Joining, 
     /** What keeps it from being asked. */
     List<TaskFlaw> flaws(Question question);
 
-    /** What one of its boxes earns with this text; never called for amounts. */
-    Verdict judge(Box box, String typed, Question question);
+    /** What one of its boxes earns with this text; never called for amounts of the chart. */
+    Verdict judge(Box box, String typed, Question question, MarkingStyle style);
 
     <T> T match(Cases<T> cases);
 
@@ -32,5 +33,7 @@ public sealed interface Task permits Amounts, Ways, Ranking, GoingOut, Joining, 
             Function<Ranking, T> ranking,
             Function<GoingOut, T> goingOut,
             Function<Joining, T> joining,
-            Function<Comparison, T> comparison) {}
+            Function<Comparison, T> comparison,
+            Function<SafeSupply, T> safeSupply,
+            Function<Arrangements, T> arrangements) {}
 }

@@ -2,6 +2,9 @@ package didaxis.core.question;
 
 import didaxis.core.change.Change.Direction;
 import didaxis.core.circuit.Subject;
+import didaxis.core.quantity.Amount;
+import didaxis.core.quantity.Quantity;
+import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -126,6 +129,35 @@ final class Typed {
 
     private static double number(String digits) {
         return Double.parseDouble(digits.replace(',', '.'));
+    }
+
+    /** "900 Ω, 100 Ω; 200": several amounts between commas that are no decimal signs, semicolons, or the word and. */
+    static Optional<List<Double>> amounts(String typed, Quantity quantity, MarkingStyle style) {
+        String between = style.format().decimalSign() == ',' ? "\\s*;\\s*|\\s+and\\s+" : "\\s*[;,]\\s*|\\s+and\\s+";
+        List<Double> amounts = new ArrayList<>();
+        for (String one : typed.strip().split(between)) {
+            Optional<Double> read = style.format()
+                    .read(one, quantity)
+                    .match(
+                            whole -> Optional.of(whole.amount().si()),
+                            blank -> Optional.empty(),
+                            unreadable -> Optional.empty());
+            if (read.isEmpty()) return Optional.empty();
+            amounts.add(read.get());
+        }
+        return Optional.of(amounts);
+    }
+
+    /** Of a number with its unit that stands in no chart. */
+    static Verdict judgedAmount(String typed, Amount right, int marks, MarkingStyle style) {
+        Optional<Boolean> read = style.format()
+                .read(typed, right.quantity())
+                .match(
+                        own -> Optional.of(style.tolerance()
+                                .matches(right.si(), own.amount().si())),
+                        blank -> Optional.empty(),
+                        unreadable -> Optional.empty());
+        return judged(typed, read, true, marks, style.format().print(right));
     }
 
     /** Of an answer that is either right or not. */

@@ -7,6 +7,7 @@ import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Part;
+import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -87,7 +88,7 @@ public record Ways(String id, int state, List<Cell> cells) implements Task {
     }
 
     @Override
-    public Verdict judge(Box box, String typed, Question question) {
+    public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
         Box.Form.Way form = (Box.Form.Way) box.form();
         Direction right = direction(form.cell(), question);
         return Typed.judged(typed, Typed.direction(typed), right, box.marks(), Typed.word(right));

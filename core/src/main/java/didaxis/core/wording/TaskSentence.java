@@ -54,7 +54,9 @@ public record TaskSentence(HouseStyle style, Question question) {
                 this::goingOut,
                 joining -> "Are " + joining.one() + " and " + joining.other()
                         + " in series, in parallel, or neither? Give the reason.",
-                this::comparison));
+                this::comparison,
+                safe -> "What is the highest emf at which no part is over its rating, and which part sets it?",
+                all -> "Which resistances can " + Listed.of(all.parts()) + " make together, all of them used?"));
         return before.isEmpty() ? asked : before + " " + asked;
     }
 

@@ -18,6 +18,7 @@ import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Verdict.Code;
 import didaxis.core.solving.NodalAnalysis;
 import didaxis.core.solving.OperatingPoint;
+import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashSet;
@@ -54,7 +55,7 @@ class TaskTest {
 
     private static Verdict judged(Question question, String typed) {
         Task task = question.tasks().get(0);
-        return task.judge(task.boxes().get(0), typed, question);
+        return task.judge(task.boxes().get(0), typed, question, MarkingStyle.STANDARD);
     }
 
     /** The same circuit with a few values drawn anew, so that ties come about. */
@@ -295,8 +296,13 @@ class TaskTest {
         assertEquals(List.of(), question.flaws());
         Box factor = task.boxes().get(1);
         for (String typed : List.of("1/4", "0.25", "0,25 times"))
-            assertEquals(Code.RIGHT, task.judge(factor, typed, question).code(), typed);
-        assertEquals(Code.WRONG, task.judge(factor, "1/2", question).code());
+            assertEquals(
+                    Code.RIGHT,
+                    task.judge(factor, typed, question, MarkingStyle.STANDARD).code(),
+                    typed);
+        assertEquals(
+                Code.WRONG,
+                task.judge(factor, "1/2", question, MarkingStyle.STANDARD).code());
         assertEquals(Code.RIGHT, judged(question, "dimmer, so less").code());
     }
 
@@ -317,5 +323,62 @@ class TaskTest {
         assertEquals(
                 List.of(new TaskFlaw.NotEnoughGiven("1.2", List.of(Cell.resistance(Subject.INTERNAL)))),
                 new Question("", List.of(told, silent), List.of(emf, r)).flaws());
+    }
+
+    /** How many resistances three, four and five equal parts make, all used: 4, 9, 22 (OEIS A048211, from memory). */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            R1=300 + R2=300 + R3=300 | R1 R2 R3 | 100 Ω; 200 Ω; 450 Ω; 900 Ω
+            R1=12 + R2=6 + R3=3 | R1 R2 R3 | 1.71 Ω; 2.57 Ω; 4.29 Ω; 5.14 Ω; 7 Ω; 8.4 Ω; 14 Ω; 21 Ω
+            R1=1 + R2=1 + R3=1 + R4=1 | R1 R2 R3 R4 | 0.25 Ω; 0.4 Ω; 0.6 Ω; 0.75 Ω; 1 Ω; 1.33 Ω; 1.67 Ω; 2.5 Ω; 4 Ω
+            """)
+    void allResistancesThatPartsCanMakeAreAskedForAndOneTooManyCostsWhatOneTooFewDoes(
+            String network, String parts, String values) {
+        int count = values.split(";").length;
+        Arrangements task = new Arrangements("1", 0, List.of(parts.split(" ")), count);
+        Question question =
+                asking(task, drawn(Notation.circuit("9 V : " + network)).orElseThrow());
+        assertEquals(List.of(), question.flaws());
+        assertEquals(
+                count, task.values(question).size(), () -> task.values(question).toString());
+        assertEquals(count, judged(question, values).points());
+        assertEquals(count - 1, judged(question, values + "; 777 Ω").points());
+        assertEquals(
+                count - 1,
+                judged(question, values.substring(values.indexOf(';') + 1)).points());
+        assertEquals(Code.UNREADABLE, judged(question, values + "; many").code());
+    }
+
+    @Test
+    void fiveEqualPartsMakeTwentyTwoResistances() {
+        Arrangements task = new Arrangements("1", 0, List.of("R1", "R2", "R3", "R4", "R5"), 4);
+        State state = drawn(Notation.circuit("9 V : R1=1 + R2=1 + R3=1 + R4=1 + R5=1"))
+                .orElseThrow();
+        assertEquals(22, task.values(asking(task, state)).size());
+    }
+
+    /** Three parts for 0.3 W each: 15.8 mA are the most for 1.2 kΩ, and 2.2 kΩ in all make 34.8 V (P = I²·R, by hand). */
+    @Test
+    void theHighestSafeSupplyNamesThePartThatSetsIt() {
+        State state = drawn(Notation.circuit("12 V : R1=1.2k{0.3 W} + (R2=3k{0.3 W} || R3=1.5k{0.3 W})"))
+                .orElseThrow();
+        Question question = asking(new SafeSupply("1", 0, 3), state);
+        assertEquals(List.of(), question.flaws());
+        assertEquals(3, judged(question, "34.8 V").points());
+        assertEquals(0, judged(question, "30 V").points());
+        Task task = question.tasks().get(0);
+        Box which = task.boxes().get(1);
+        assertEquals(
+                Code.RIGHT,
+                task.judge(which, "R1", question, MarkingStyle.STANDARD).code());
+        assertEquals(
+                Code.WRONG,
+                task.judge(which, "R1, R2", question, MarkingStyle.STANDARD).code());
+        assertEquals(
+                List.of(new TaskFlaw.TooFew("1", List.of())),
+                asking(
+                                new SafeSupply("1", 0, 3),
+                                drawn(Notation.circuit("12 V : R1=3")).orElseThrow())
+                        .flaws());
     }
 }

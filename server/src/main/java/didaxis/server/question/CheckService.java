@@ -5,6 +5,7 @@ import didaxis.core.question.Box;
 import didaxis.core.question.Question;
 import didaxis.core.question.TaskFlaw;
 import didaxis.core.style.HouseStyle;
+import didaxis.core.style.MarkingStyle;
 import didaxis.core.wording.TaskFlawSentence;
 import didaxis.core.wording.TaskSentence;
 import didaxis.server.circuit.StyleView;
@@ -24,7 +25,18 @@ class CheckService {
             String id,
             String task,
 
-            @Schema(allowableValues = {"amount", "way", "order", "things", "joint", "relation", "factor"})
+            @Schema(
+                    allowableValues = {
+                        "amount",
+                        "way",
+                        "order",
+                        "things",
+                        "joint",
+                        "relation",
+                        "factor",
+                        "value",
+                        "values"
+                    })
             String form,
 
             String unit,
@@ -48,6 +60,8 @@ class CheckService {
             throw Problem.badRequest("A question is needed: body.").with("field", "body");
         HouseStyle style = StyleView.named(styleName);
         Question question = body.question(style);
+        MarkingStyle marking = new MarkingStyle(
+                MarkingStyle.STANDARD.tolerance(), MarkingStyle.STANDARD.leastFigures(), style.numbers());
         TaskSentence sentences = new TaskSentence(style, question);
         List<TaskFlaw> flaws = question.flaws();
         return new CheckedQuestion(
@@ -60,16 +74,24 @@ class CheckService {
                         .toList(),
                 flaws.isEmpty()
                         ? question.boxes().stream()
-                                .map(box -> new ModelView(box.id(), model(box, question, style), box.marks()))
+                                .map(box -> new ModelView(box.id(), model(box, question, style, marking), box.marks()))
                                 .toList()
                         : List.of(),
                 question.total());
     }
 
     private static QuestionBox view(Box box) {
-        String unit = box.form() instanceof Box.Form.Amount amount
-                ? amount.cell().quantity().unit()
-                : "";
+        String unit = box.form()
+                .match(new Box.Form.Cases<>(
+                        amount -> amount.cell().quantity().unit(),
+                        way -> "",
+                        order -> "",
+                        things -> "",
+                        joint -> "",
+                        relation -> "",
+                        factor -> "",
+                        value -> value.quantity().unit(),
+                        values -> values.quantity().unit()));
         return new QuestionBox(box.id(), box.task(), form(box.form()), unit, box.marks());
     }
 
@@ -81,15 +103,20 @@ class CheckService {
                 things -> "things",
                 joint -> "joint",
                 relation -> "relation",
-                factor -> "factor"));
+                factor -> "factor",
+                value -> "value",
+                values -> "values"));
     }
 
-    private static String model(Box box, Question question, HouseStyle style) {
+    private static String model(Box box, Question question, HouseStyle style, MarkingStyle marking) {
         if (box.form() instanceof Box.Form.Amount amount) {
             double value =
                     question.state(amount.state()).chart().value(amount.cell()).orElseThrow();
             return style.numbers().print(Amount.of(value, amount.cell().quantity()));
         }
-        return question.task(box.task()).orElseThrow().judge(box, "", question).model();
+        return question.task(box.task())
+                .orElseThrow()
+                .judge(box, "", question, marking)
+                .model();
     }
 }

@@ -6,10 +6,12 @@ import didaxis.core.circuit.Subjects;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Amounts;
 import didaxis.core.question.Amounts.Command;
+import didaxis.core.question.Arrangements;
 import didaxis.core.question.Comparison;
 import didaxis.core.question.GoingOut;
 import didaxis.core.question.Joining;
 import didaxis.core.question.Ranking;
+import didaxis.core.question.SafeSupply;
 import didaxis.core.question.Task;
 import didaxis.core.question.Ways;
 import didaxis.server.circuit.CellView;
@@ -29,7 +31,7 @@ import java.util.function.BiFunction;
  * @param cells what is asked, of chart, calculate, write-down and change; of compare the two that are compared
  * @param things what is ranked
  * @param quantity by what it is ranked; the brightness of lamps is their power
- * @param parts what is taken out, each in turn; of joint the two parts
+ * @param parts what is taken out, each in turn; of joint the two parts; of combinations two to five
  * @param otherState the state of the second cell that is compared, where it is another
  * @param factor whether it is asked by how much they differ
  * @param marks what each box earns; as usual for its kind where it is left out
@@ -39,7 +41,17 @@ public record TaskBody(
         @Schema(types = {"integer", "null"}) Integer state,
 
         @Schema(
-                allowableValues = {"chart", "calculate", "write-down", "change", "rank", "goes-out", "joint", "compare"
+                allowableValues = {
+                    "chart",
+                    "calculate",
+                    "write-down",
+                    "change",
+                    "rank",
+                    "goes-out",
+                    "joint",
+                    "compare",
+                    "safe-supply",
+                    "combinations"
                 })
         String kind,
 
@@ -68,6 +80,9 @@ public record TaskBody(
         kinds.put("goes-out", (body, in) -> new GoingOut(in.id(), body.place(), body.partsIn(in), body.worth(1)));
         kinds.put("joint", TaskBody::joining);
         kinds.put("compare", TaskBody::comparison);
+        kinds.put("safe-supply", (body, in) -> new SafeSupply(in.id(), body.place(), body.worth(3)));
+        kinds.put(
+                "combinations", (body, in) -> new Arrangements(in.id(), body.place(), body.partsIn(in), body.worth(4)));
         return kinds;
     }
 
