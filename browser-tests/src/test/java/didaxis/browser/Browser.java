@@ -106,24 +106,32 @@ final class Browser implements AutoCloseable {
         return page;
     }
 
-    /** Axe finds nothing, by its newest rules too, and nothing scrolls sideways. */
+    /** Axe finds nothing, by its newest rules too, in light and in dark, and nothing scrolls sideways. */
     void inspect(Page page, String screen) {
         page.waitForTimeout(300);
         page.waitForFunction("() => !document.querySelector('[aria-busy=true]')");
-
-        // No page of ours has frames, which are all that the other mode is for; it opens a page of its own each time.
-        AxeRunOptions options = new AxeRunOptions();
-        options.setRules(NOT_ON_BY_THEMSELVES);
-        String found = new AxeBuilder(page)
-                .setLegacyMode(true).options(options).analyze().getViolations().stream()
-                        .map(Browser::describe)
-                        .collect(Collectors.joining("\n"));
-        assertEquals("", found, screen);
+        boolean dark = (Boolean) page.evaluate("matchMedia('(prefers-color-scheme: dark)').matches");
+        ColorScheme own = dark ? ColorScheme.DARK : ColorScheme.LIGHT;
+        ColorScheme other = dark ? ColorScheme.LIGHT : ColorScheme.DARK;
+        assertEquals("", found(page), screen);
+        page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(other));
+        page.waitForTimeout(100);
+        assertEquals("", found(page), screen + ", " + other);
+        page.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(own));
         boolean scrollsSideways = (Boolean) page.evaluate("document.documentElement.scrollWidth > window.innerWidth");
         assertEquals(false, scrollsSideways, screen + " scrolls sideways");
         if (!PICTURES.isEmpty()) {
             page.screenshot(new Page.ScreenshotOptions().setPath(Path.of(PICTURES, screen + ".png")));
         }
+    }
+
+    private static String found(Page page) {
+        // No page of ours has frames, which are all that the other mode is for; it opens a page of its own each time.
+        AxeRunOptions options = new AxeRunOptions();
+        options.setRules(NOT_ON_BY_THEMSELVES);
+        return new AxeBuilder(page).setLegacyMode(true).options(options).analyze().getViolations().stream()
+                .map(Browser::describe)
+                .collect(Collectors.joining("\n"));
     }
 
     private static String describe(Rule rule) {

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
@@ -178,5 +179,32 @@ class QuestionCheckTest {
         Person learner = school.signedIn("learner1");
         assertEquals(403, learner.post("/api/questions/check", "{}").status());
         assertEquals(403, learner.post("/api/marking/trial", "{}").status());
+    }
+
+    /** The widest question that is taken is answered, and a wider one is refused before anything is worked out. */
+    @Test
+    void theLargestQuestionIsAnsweredAndALargerOneIsRefused() {
+        String parts =
+                IntStream.rangeClosed(1, 200).mapToObj(k -> "R" + k + "=" + k).collect(Collectors.joining(" || "));
+        String cells = IntStream.rangeClosed(1, 200)
+                .mapToObj(k -> "{\"subject\":\"R" + k + "\",\"quantity\":\"current\"}")
+                .collect(Collectors.joining(","));
+        String given = IntStream.rangeClosed(1, 200)
+                .mapToObj(k -> "{\"subject\":\"R" + k + "\",\"quantity\":\"resistance\"}")
+                .collect(Collectors.joining(","));
+        String emf = "{\"subject\":\"total\",\"quantity\":\"voltage\"}";
+        String raised = "{\"act\":{\"act\":\"raised\",\"part\":\"R1\"}}";
+        String question =
+                "{\"notation\":\"9 V : " + parts + "\",\"given\":[" + given + "," + emf + "],\"states\":[" + raised
+                        + "],\"tasks\":[{\"kind\":\"chart\",\"cells\":[" + cells
+                        + "]},{\"kind\":\"change\",\"state\":1,\"cells\":["
+                        + cells + "]}]}";
+        JsonNode checked = check(question, "ridge");
+        assertEquals(0, checked.get("flaws").size(), checked.get("flaws").toString());
+        assertEquals(400, points(marked(question, model(checked))));
+        String wider = question.replace(raised, raised + "," + raised);
+        Answer refused = teacher().post("/api/questions/check", "{\"body\":" + wider + "}");
+        assertEquals(400, refused.status());
+        assertTrue(refused.body().contains("at most 400 parts"), refused.body());
     }
 }

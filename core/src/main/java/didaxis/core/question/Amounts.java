@@ -50,12 +50,11 @@ public record Amounts(String id, int state, Command command, Map<Cell, Integer> 
     }
 
     @Override
-    public List<TaskFlaw> flaws(Question question) {
+    public List<TaskFlaw> flaws(Question question, Knowledge knowledge) {
         State here = question.state(state);
         if (!here.numbered()) return List.of(new TaskFlaw.NoNumber(id));
         List<TaskFlaw> flaws = new ArrayList<>();
         List<Cell> unreached = new ArrayList<>();
-        Knowledge knowledge = Knowledge.of(question.states());
         for (Cell cell : marks.keySet()) {
             if (here.chart().value(cell).isEmpty()) flaws.add(new TaskFlaw.NoValue(id, cell));
             else if (here.given().contains(cell)) flaws.add(new TaskFlaw.GivenAway(id, cell));

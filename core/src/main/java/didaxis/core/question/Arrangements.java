@@ -35,7 +35,7 @@ public record Arrangements(String id, int state, List<String> parts, int marks) 
     }
 
     @Override
-    public List<TaskFlaw> flaws(Question question) {
+    public List<TaskFlaw> flaws(Question question, Knowledge knowledge) {
         if (!question.state(state).numbered()) return List.of(new TaskFlaw.NoNumber(id));
         return parts.stream()
                 .map(part -> Cell.resistance(Subject.part(part)))

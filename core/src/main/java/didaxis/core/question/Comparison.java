@@ -24,7 +24,7 @@ public record Comparison(String id, int state, Cell cell, int otherState, Cell o
     }
 
     @Override
-    public List<TaskFlaw> flaws(Question question) {
+    public List<TaskFlaw> flaws(Question question, Knowledge knowledge) {
         if (otherState < 0 || otherState >= question.states().size())
             throw new IllegalArgumentException(
                     "state (" + otherState + ") of task " + id + " must be one of the question's");

@@ -1,6 +1,7 @@
 package didaxis.core.question;
 
 import didaxis.core.change.Act;
+import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.PartKind;
 import didaxis.core.circuit.Setting;
@@ -9,6 +10,7 @@ import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -37,39 +39,38 @@ public record GoingOut(String id, int state, List<String> parts, int marks) impl
     }
 
     @Override
-    public List<TaskFlaw> flaws(Question question) {
+    public List<TaskFlaw> flaws(Question question, Knowledge knowledge) {
         State here = question.state(state);
         if (!here.numbered()) return List.of(new TaskFlaw.NoNumber(id));
         List<TaskFlaw> flaws = new ArrayList<>();
-        if (lit(here).isEmpty()) flaws.add(new TaskFlaw.TooFew(id, List.of()));
-        for (String part : parts)
-            if (here.after(out(part), Set.of()).isEmpty()) flaws.add(new TaskFlaw.ShortsTheSource(id, part));
+        if (lit(here.chart()).isEmpty()) flaws.add(new TaskFlaw.TooFew(id, List.of()));
+        for (String part : parts) if (without(part, here).isEmpty()) flaws.add(new TaskFlaw.ShortsTheSource(id, part));
         return flaws;
     }
 
-    private static Act out(String part) {
-        return new Act.Failed(part, Setting.Fault.OUT);
+    /** The chart without a part; empty if the source is shorted then. */
+    private static Optional<Chart> without(String part, State here) {
+        return here.chartOf(new Act.Failed(part, Setting.Fault.OUT).on(here.circuit()));
     }
 
-    private static List<Subject> lamps(State state) {
-        return state.circuit().parts().stream()
+    private static List<Subject> lamps(Chart chart) {
+        return chart.circuit().parts().stream()
                 .filter(one -> one.kind() == PartKind.LAMP)
                 .map(one -> Subject.part(one.label()))
                 .toList();
     }
 
-    private static List<Subject> lit(State state) {
-        return lamps(state).stream()
-                .filter(lamp -> state.chart().value(Cell.power(lamp)).orElse(0) > 0)
+    private static List<Subject> lit(Chart chart) {
+        return lamps(chart).stream()
+                .filter(lamp -> chart.value(Cell.power(lamp)).orElse(0) > 0)
                 .toList();
     }
 
     /** The lamps that go out with a part, apart from itself. */
     public Set<Subject> goingOut(String part, Question question) {
         State here = question.state(state);
-        List<Subject> stillLit =
-                here.after(out(part), Set.of()).map(GoingOut::lit).orElse(List.of());
-        Set<Subject> gone = new LinkedHashSet<>(lit(here));
+        List<Subject> stillLit = without(part, here).map(GoingOut::lit).orElse(List.of());
+        Set<Subject> gone = new LinkedHashSet<>(lit(here.chart()));
         stillLit.forEach(gone::remove);
         gone.remove(Subject.part(part));
         return gone;
@@ -83,9 +84,9 @@ public record GoingOut(String id, int state, List<String> parts, int marks) impl
         String model = right.isEmpty()
                 ? "none"
                 : String.join(", ", right.stream().map(Subject::id).toList());
-        var read = Typed.things(typed, lamps(here)).map(named -> {
+        var read = Typed.things(typed, lamps(here.chart())).map(named -> {
             Set<Subject> counted = new LinkedHashSet<>(named);
-            counted.retainAll(lit(here));
+            counted.retainAll(lit(here.chart()));
             counted.remove(Subject.part(part));
             return (Set<Subject>) counted;
         });

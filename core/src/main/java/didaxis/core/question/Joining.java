@@ -25,7 +25,7 @@ public record Joining(String id, int state, String one, String other, int marks)
     }
 
     @Override
-    public List<TaskFlaw> flaws(Question question) {
+    public List<TaskFlaw> flaws(Question question, Knowledge knowledge) {
         return one.equals(other) ? List.of(new TaskFlaw.TooFew(id, List.of())) : List.of();
     }
 

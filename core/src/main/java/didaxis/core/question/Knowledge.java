@@ -47,15 +47,18 @@ public final class Knowledge {
 
     /** Tells the settings that one state knows to all others that have them unchanged; whether there was news. */
     private boolean spread(int from) {
+        List<Cell> settings =
+                reached.get(from).stream().filter(State::isSetting).toList();
         boolean news = false;
-        for (Cell cell : List.copyOf(reached.get(from))) {
-            if (!State.isSetting(cell)) continue;
-            for (int to = 0; to < states.size(); to++) {
-                if (to == from || reached.get(to).contains(cell) || !unchanged(cell, from, to)) continue;
-                told.get(to).add(cell);
-                reached.set(to, reached(to));
-                news = true;
-            }
+        for (int to = 0; to < states.size(); to++) {
+            int other = to;
+            List<Cell> fresh = settings.stream()
+                    .filter(cell -> !reached.get(other).contains(cell) && unchanged(cell, from, other))
+                    .toList();
+            if (to == from || fresh.isEmpty()) continue;
+            told.get(to).addAll(fresh);
+            reached.set(to, reached(to));
+            news = true;
         }
         return news;
     }

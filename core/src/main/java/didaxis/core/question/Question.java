@@ -59,8 +59,9 @@ public record Question(String stem, List<State> states, List<Task> tasks) {
         }
         record Place(Cell cell, int state) {}
         Set<Place> asked = new HashSet<>();
+        Knowledge knowledge = Knowledge.of(states);
         for (Task task : tasks) {
-            flaws.addAll(task.flaws(this));
+            flaws.addAll(task.flaws(this, knowledge));
             for (Box box : task.boxes()) {
                 if (box.marks() < 1 || box.marks() > MOST_MARKS_A_BOX)
                     flaws.add(new TaskFlaw.MarksOutOfRange(task.id(), box.marks()));

@@ -30,7 +30,7 @@ public record Ranking(String id, int state, Quantity quantity, List<Subject> thi
     }
 
     @Override
-    public List<TaskFlaw> flaws(Question question) {
+    public List<TaskFlaw> flaws(Question question, Knowledge knowledge) {
         State here = question.state(state);
         if (!here.numbered()) return List.of(new TaskFlaw.NoNumber(id));
         if (things.size() < 2) return List.of(new TaskFlaw.TooFew(id, things));

@@ -22,7 +22,7 @@ public record SafeSupply(String id, int state, int marks) implements Task {
     }
 
     @Override
-    public List<TaskFlaw> flaws(Question question) {
+    public List<TaskFlaw> flaws(Question question, Knowledge knowledge) {
         if (!question.state(state).numbered()) return List.of(new TaskFlaw.NoNumber(id));
         return ratings(question).first().isEmpty() ? List.of(new TaskFlaw.TooFew(id, List.of())) : List.of();
     }

@@ -18,8 +18,8 @@ public sealed interface Task permits Amounts, Ways, Ranking, GoingOut, Joining, 
     /** Its boxes in their order. */
     List<Box> boxes();
 
-    /** What keeps it from being asked. */
-    List<TaskFlaw> flaws(Question question);
+    /** What keeps it from being asked, with what is known in each state. */
+    List<TaskFlaw> flaws(Question question, Knowledge knowledge);
 
     /** What one of its boxes earns with this text; never called for amounts of the chart. */
     Verdict judge(Box box, String typed, Question question, MarkingStyle style);

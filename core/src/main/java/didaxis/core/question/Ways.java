@@ -3,12 +3,12 @@ package didaxis.core.question;
 import didaxis.core.change.Act;
 import didaxis.core.change.Change;
 import didaxis.core.change.Change.Direction;
-import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Part;
 import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -35,46 +35,50 @@ public record Ways(String id, int state, List<Cell> cells) implements Task {
     }
 
     @Override
-    public List<TaskFlaw> flaws(Question question) {
+    public List<TaskFlaw> flaws(Question question, Knowledge knowledge) {
         if (state == 0) return List.of(new TaskFlaw.NoChange(id));
         List<TaskFlaw> flaws = new ArrayList<>();
+        List<Change> changes = changes(question);
         for (Cell cell : cells) {
-            if (direction(cell, question) == Direction.UNDECIDED) flaws.add(new TaskFlaw.NoValue(id, cell));
-            else turn(cell, question).ifPresent(flaws::add);
+            Map<Direction, Double> moves = moves(cell, changes);
+            List<Double> ohms = List.copyOf(moves.values());
+            if (moves.containsKey(Direction.UNDECIDED)) flaws.add(new TaskFlaw.NoValue(id, cell));
+            else if (ohms.size() > 1) flaws.add(new TaskFlaw.Turns(id, cell, ohms.get(0), ohms.get(1)));
         }
         return flaws;
     }
 
     /** Which way a cell goes; where it was not said how far, the way it goes however far. */
     public Direction direction(Cell cell, Question question) {
-        if (question.state(state).act().orElseThrow() instanceof Act.Varied varied)
-            return moves(cell, varied, question).keySet().stream().findFirst().orElse(Direction.SAME);
-        return change(question, question.state(state).chart()).direction(cell);
+        return moves(cell, changes(question)).keySet().stream().findFirst().orElse(Direction.SAME);
     }
 
-    private Change change(Question question, Chart after) {
-        String part = question.state(state).act().orElseThrow().part();
-        return Change.of(question.state(state - 1).chart(), after, part);
-    }
-
-    private Optional<TaskFlaw> turn(Cell cell, Question question) {
-        if (!(question.state(state).act().orElseThrow() instanceof Act.Varied varied)) return Optional.empty();
-        List<Double> ohms = List.copyOf(moves(cell, varied, question).values());
-        return ohms.size() < 2 ? Optional.empty() : Optional.of(new TaskFlaw.Turns(id, cell, ohms.get(0), ohms.get(1)));
+    /** From the state before to this one; where it was not said how far, to each of the samples. */
+    private List<Change> changes(Question question) {
+        State before = question.state(state - 1);
+        Act act = question.state(state).act().orElseThrow();
+        Part part = before.circuit().parts().stream()
+                .filter(one -> one.label().equals(act.part()))
+                .findFirst()
+                .orElseThrow();
+        if (!(act instanceof Act.Varied varied))
+            return List.of(new Change(before.chart(), question.state(state).chart(), part, List.of()));
+        return Arrays.stream(TIMES)
+                .mapToObj(one -> before.chartOf(varied.on(before.circuit(), varied.raised() ? one : 1 / one)))
+                .flatMap(Optional::stream)
+                .map(after -> new Change(before.chart(), after, part, List.of()))
+                .toList();
     }
 
     /** The ways a cell goes, each with a sampled resistance at which it does; what is too little to tell is none. */
-    private Map<Direction, Double> moves(Cell cell, Act.Varied varied, Question question) {
-        State before = question.state(state - 1);
+    private static Map<Direction, Double> moves(Cell cell, List<Change> changes) {
         Map<Direction, Double> moves = new LinkedHashMap<>();
-        for (double one : TIMES) {
-            Circuit circuit = varied.on(before.circuit(), varied.raised() ? one : 1 / one);
-            Optional<Chart> chart = before.chartOf(circuit);
-            if (chart.isEmpty()) continue;
-            Direction way = change(question, chart.get()).direction(cell);
+        for (Change change : changes) {
+            Direction way = change.direction(cell);
             if (way == Direction.SAME) continue;
             // Of the first way the farthest before it turns, which is farther from where it began.
-            if (moves.size() < 2 || !moves.containsKey(way)) moves.put(way, ohms(varied.part(), circuit));
+            if (moves.size() < 2 || !moves.containsKey(way))
+                moves.put(way, ohms(change.part().label(), change.after().circuit()));
         }
         return moves;
     }

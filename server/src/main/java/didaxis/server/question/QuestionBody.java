@@ -39,6 +39,9 @@ public record QuestionBody(
     private static final int FORMAT = 1;
     private static final int MOST_STATES = 12;
     private static final int MOST_TASKS = 60;
+    private static final int MOST_BOXES = 400;
+    /** Of all states together. */
+    private static final int MOST_PARTS = 400;
 
     /** A state after the first: what was done, and what is told then. */
     public record StateBody(
@@ -73,7 +76,11 @@ public record QuestionBody(
                 if (task == null) throw Problem.badRequest("A task is missing.").with("field", "tasks");
                 asked.add(task.task("1." + (asked.size() + 1), subjects));
             }
-            return new Question(stem == null ? "" : stem, all, asked);
+            Question question = new Question(stem == null ? "" : stem, all, asked);
+            if (question.boxes().size() > MOST_BOXES)
+                throw Problem.badRequest("A question has at most " + MOST_BOXES + " boxes.")
+                        .with("field", "tasks");
+            return question;
         } catch (IllegalArgumentException e) {
             throw Problem.badRequest("This question cannot be asked: " + e.getMessage() + ".");
         }
@@ -82,6 +89,11 @@ public record QuestionBody(
     private List<State> states(State drawn, HouseStyle style) {
         List<StateBody> after = states == null ? List.of() : states;
         if (after.size() > MOST_STATES) throw Problem.badRequest("A question has at most " + MOST_STATES + " states.");
+        int parts = drawn.circuit().parts().size() * (after.size() + 1);
+        if (parts > MOST_PARTS)
+            throw Problem.badRequest("All states of a question together have at most " + MOST_PARTS
+                            + " parts; these have " + parts + ".")
+                    .with("field", "states");
         List<State> all = new ArrayList<>();
         all.add(new State(drawn.relations(), drawn.act(), cells(given, drawn), true));
         for (StateBody body : after) {
