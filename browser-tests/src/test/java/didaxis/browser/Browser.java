@@ -129,9 +129,10 @@ final class Browser implements AutoCloseable {
         // No page of ours has frames, which are all that the other mode is for; it opens a page of its own each time.
         AxeRunOptions options = new AxeRunOptions();
         options.setRules(NOT_ON_BY_THEMSELVES);
-        return new AxeBuilder(page).setLegacyMode(true).options(options).analyze().getViolations().stream()
-                .map(Browser::describe)
-                .collect(Collectors.joining("\n"));
+        return new AxeBuilder(page)
+                .setLegacyMode(true).options(options).analyze().getViolations().stream()
+                        .map(Browser::describe)
+                        .collect(Collectors.joining("\n"));
     }
 
     private static String describe(Rule rule) {

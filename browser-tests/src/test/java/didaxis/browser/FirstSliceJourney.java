@@ -47,6 +47,11 @@ class FirstSliceJourney {
     @Order(1)
     void theTeacherTypesACircuitMakesAQuestionAndHandsItOut() {
         visit.browser().inspect(visit.browser().page(1280, 800, ColorScheme.LIGHT), "sign-in");
+        Page nowhere = visit.browser().signedIn("teacher", 1280, 800, ColorScheme.DARK);
+        assertThat(nowhere.getByText("Needs you")).isVisible();
+        nowhere.navigate(visit.application().url("/nowhere"));
+        assertThat(nowhere.getByText("There is nothing here")).isVisible();
+        visit.browser().inspect(nowhere, "nowhere");
         Page page = visit.browser().signedIn("teacher", 1280, 800, ColorScheme.LIGHT);
         assertThat(page.getByText("Needs you")).isVisible();
         visit.browser().inspect(page, "desk");
@@ -213,25 +218,5 @@ class FirstSliceJourney {
         wide.getByText("Boot dryer").click();
         assertThat(wide.getByText("7 of 8 marks")).isVisible();
         visit.browser().inspect(wide, "feedback");
-    }
-
-    @Test
-    @Order(5)
-    void theScreensHoldInTheDark() {
-        Page page = visit.browser().signedIn("teacher", 1280, 800, ColorScheme.DARK);
-        assertThat(page.getByText("Needs you")).isVisible();
-        page.navigate(visit.application().url("/workbench/3"));
-        assertThat(cell(page, "power of R3: 9.00")).isVisible();
-        visit.browser().inspect(page, "workbench-dark");
-        page.navigate(visit.application().url("/results/1/1/4"));
-        assertThat(page.locator("[data-origin=true]")).hasCount(1);
-        visit.browser().inspect(page, "learner-sheet-dark");
-        page.navigate(visit.application().url("/nowhere"));
-        assertThat(page.getByText("There is nothing here")).isVisible();
-        visit.browser().inspect(page, "nowhere-dark");
-        Page learner = visit.browser().signedIn("learner7", 390, 844, ColorScheme.DARK);
-        learner.getByText("Sensor de-icer and radio").click();
-        assertThat(learner.locator("input[data-box]")).hasCount(5);
-        visit.browser().inspect(learner, "answer-sheet-phone-dark");
     }
 }

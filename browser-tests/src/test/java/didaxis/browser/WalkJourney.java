@@ -152,12 +152,12 @@ class WalkJourney {
 
         teacher.press(BUTTON, "More about Boot dryer")
                 .press(MENUITEM, "See it as a learner")
-                .isAt(HEADING, "Boot dryer")
-                .press(LINK, "Workshop class")
-                .isAt(HEADING, "Workshop class");
-        teacher.press(BUTTON, "More about Boot dryer")
-                .press(MENUITEM, "Change the due time")
-                .writeMoment("Due", LocalDateTime.now().minusDays(1))
+                .isAt(HEADING, "Boot dryer");
+        visit.browser().inspect(teacher.page(), "preview");
+        teacher.press(LINK, "Workshop class").isAt(HEADING, "Workshop class");
+        teacher.press(BUTTON, "More about Boot dryer").press(MENUITEM, "Change the due time");
+        visit.browser().inspect(teacher.page(), "due");
+        teacher.writeMoment("Due", LocalDateTime.now().minusDays(1))
                 .press(BUTTON, "Move it")
                 .hears("The due time must lie ahead.")
                 .isAt(BUTTON, "Move it")
