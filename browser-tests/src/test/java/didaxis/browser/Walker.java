@@ -175,7 +175,7 @@ final class Walker {
         expectNothingMore();
         act.run();
         acts++;
-        page.waitForTimeout(250);
+        page.waitForTimeout(120);
         page.waitForFunction("() => !document.querySelector('[aria-busy=true], [data-loading=true]')");
         assertTrue(comesToRest(), () -> "the focus is nowhere after act " + acts + " by " + way);
     }
