@@ -152,7 +152,7 @@ function Over({ now, withdrawn }: { now: Schemas['SheetView']; withdrawn: boolea
         : now.collected
           ? t('work.collected', { time: atClock(now.sentAt ?? '') })
           : t('work.handedBack')}{' '}
-      <Anchor component={Link} to={withdrawn ? '/work' : `/work/${now.id}/feedback`}>
+      <Anchor component={Link} underline="always" to={withdrawn ? '/work' : `/work/${now.id}/feedback`}>
         {t(withdrawn ? 'work.title' : 'work.seeFeedback')}
       </Anchor>
     </Alert>

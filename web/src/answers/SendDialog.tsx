@@ -107,7 +107,7 @@ function Missing({ title, boxes, onBox }: { title: string; boxes: Box[]; onBox: 
       {boxes.map((box, place) => (
         <span key={keyOf(box.cell)}>
           {place > 0 && ', '}
-          <Anchor component="button" type="button" onClick={() => onBox(keyOf(box.cell))}>
+          <Anchor component="button" type="button" underline="always" onClick={() => onBox(keyOf(box.cell))}>
             {t('work.boxName', { quantity: t(`quantity.${box.cell.quantity}`), subject: box.cell.subject })}
           </Anchor>
         </span>

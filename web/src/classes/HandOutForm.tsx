@@ -130,7 +130,14 @@ function Missing({ text, to, place }: { text: string; to: string; place: string 
   return (
     <Text>
       <span id="missing">{text}</span>{' '}
-      <Anchor component={Link} to={to} aria-describedby="missing" ref={takeFocus} data-autofocus>
+      <Anchor
+        component={Link}
+        to={to}
+        underline="always"
+        aria-describedby="missing"
+        ref={takeFocus}
+        data-autofocus
+      >
         {place}
       </Anchor>
     </Text>

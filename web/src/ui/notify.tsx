@@ -22,6 +22,7 @@ export function notifyAndOffer(message: string, offer: string, act: () => void) 
       {message}{' '}
       <Anchor
         component="button"
+        underline="always"
         onClick={() => {
           notifications.hide(id)
           act()

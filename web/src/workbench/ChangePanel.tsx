@@ -109,7 +109,7 @@ export function ChangePanel({ analysis, inHand, onInHand }: ChangePanelProps) {
                   subject: name(picked.subject),
                 })}
               </b>{' '}
-              <Anchor component="button" fz="sm" onClick={() => setPicked(undefined)}>
+              <Anchor component="button" underline="always" fz="sm" onClick={() => setPicked(undefined)}>
                 {t('change.all')}
               </Anchor>
             </p>

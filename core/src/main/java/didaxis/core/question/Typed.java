@@ -22,15 +22,19 @@ final class Typed {
             "increas\\w*|up|ris\\w+|rose|goes up|grow\\w*|larger|bigger|greater|more|higher|brighter|↑|\\+";
     private static final String DOWN =
             "decreas\\w*|down|drop\\w*|fall\\w*|fell|shrink\\w*|smaller|less|lower|dimmer|↓|-|−";
-    private static final String SAME =
-            "same|constant|unchanged|equal|no change|not change|does not change|remains|stays|=";
+    private static final String SAME = "same|constant|unchanged|equal|remains|stays|=";
+    private static final Pattern NO_CHANGE = Pattern.compile("(not|n't|n’t|no) chang(e|es|ing)(?!\\p{L})");
+    private static final Pattern DENIED = Pattern.compile("(?<!\\p{L})(not|never|no longer)(?!\\p{L})|n't|n’t");
     private static final Pattern FRACTION = Pattern.compile("([0-9]+(?:[.,][0-9]+)?)\\s*/\\s*([0-9]+(?:[.,][0-9]+)?)");
     private static final Pattern NUMBER = Pattern.compile("[0-9]+(?:[.,][0-9]+)?");
 
     private Typed() {}
 
-    /** One of the three ways; two of them in one answer are none. */
+    /** One of the three ways; two of them in one answer are none, and what it does not do tells none. */
     static Optional<Direction> direction(String typed) {
+        String words = typed.toLowerCase(Locale.ROOT);
+        if (NO_CHANGE.matcher(words).find()) return Optional.of(Direction.SAME);
+        if (DENIED.matcher(words).find()) return Optional.empty();
         return one(typed, Map.of(UP, Direction.INCREASES, DOWN, Direction.DECREASES, SAME, Direction.SAME));
     }
 

@@ -274,6 +274,8 @@ class TaskTest {
             drops | WRONG
             remains constant | WRONG
             goes up and then down | UNREADABLE
+            does not increase | UNREADABLE
+            it doesn't change | WRONG
             purple | UNREADABLE
             '' | BLANK
             """)
