@@ -162,8 +162,15 @@ class QuestionCheckTest {
             {"notation":"9 V : R1=3","tasks":[null]} | 400 | A task is missing
             {"notation":"9 V : R1=3"} | 400 | a list of tasks
             {"format":7,"notation":"9 V : R1=3","tasks":[]} | 400 | format 7
-            {"notation":"9 V : R1=3","states":[{"act":{"act":"open","part":"R1"}}],"tasks":[]} | 400 | must be a switch
-            {"notation":"9 V : R1=3","states":[{"act":{"act":"set","part":"R1","value":"2 V"}}],"tasks":[]} | 400 | is not a
+            {"notation":"9 V : R1=3","states":[{"act":{"act":"open","part":"R1"}}],"tasks":[]} | 400 | only a switch opens
+            {"notation":"9 V : R1=3","states":[{"act":{"act":"set","part":"R1","value":"2 V"}}],"tasks":[]} | 422 | Expected a resistance
+            {"notation":"9 V : R1=3 + S1=closed","states":[{"act":{"act":"out","part":"S1"}}],"tasks":[]} | 400 | is a switch
+            {"notation":"9 V : R1=3 + A1","states":[{"act":{"act":"raised","part":"A1"}}],"tasks":[]} | 400 | no resistance
+            {"notation":"9 V : R1=3","states":[{"act":{"act":"melt","part":"R1"}}],"tasks":[]} | 400 | not “melt”
+            {"notation":"9 V : R1=3","tasks":[{"kind":"compare","otherState":7,"cells":[{"subject":"R1","quantity":"current"},{"subject":"R1","quantity":"current"}]}]} | 400 | must be 0 to 0
+            {"notation":"9 V : R1=3 + R2=3","tasks":[{"kind":"rank","things":["R1","R2"]}]} | 400 | needs its quantity
+            {"notation":"9 V : R1=3 + R2=3","tasks":[{"id":"a","kind":"goes-out","parts":["R1","R2"]},{"id":"a-1","kind":"goes-out","parts":["R1"]}]} | 400 | is there twice
+            {"notation":"9 V : R1=3 + R2=3","tasks":[{"kind":"combinations","parts":["R1"]}]} | 400 | 2 to 5 parts
             {"notation":"9 V : R1=3","states":[{"act":{"act":"short","part":"R1"}}],"tasks":[]} | 422 | the source is shorted
             {"notation":"9 V : R1=3","states":[null],"tasks":[]} | 400 | each state
             null | 400 | A question is needed
@@ -179,6 +186,15 @@ class QuestionCheckTest {
         Person learner = school.signedIn("learner1");
         assertEquals(403, learner.post("/api/questions/check", "{}").status());
         assertEquals(403, learner.post("/api/marking/trial", "{}").status());
+    }
+
+    @Test
+    void aSwitchIsNoPartThatCouldBeTakenOut() {
+        String body =
+                "{\"notation\":\"9 V : L1=3 + S1=closed\",\"tasks\":[{\"kind\":\"goes-out\",\"parts\":[\"S1\"]}]}";
+        assertEquals(
+                "S1 is a switch: open it by a state.",
+                check(body, "ridge").get("flaws").get(0).get("sentence").asString());
     }
 
     /** The widest question that is taken is answered, and a wider one is refused before anything is worked out. */

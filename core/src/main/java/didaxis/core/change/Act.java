@@ -26,8 +26,13 @@ public sealed interface Act {
         }
     }
 
-    /** A part is set to another resistance, in ohms. */
-    record Set(String part, double ohms) implements Act {
+    /** A part is set otherwise: it stands in the place of the one of its label. */
+    record Set(Part to) implements Act {
+        @Override
+        public String part() {
+            return to.label();
+        }
+
         @Override
         public <T> T match(Cases<T> cases) {
             return cases.set.apply(this);
@@ -75,14 +80,12 @@ public sealed interface Act {
                     if (isSwitch) throw new IllegalArgumentException("part (" + part() + ") must be no switch");
                     return circuit.with(one.with(failed.how()));
                 },
-                set -> circuit.with(one.with(new Setting.Ohms(set.ohms()))),
+                set -> circuit.with(set.to()),
                 varied -> varied.on(circuit, varied.raised() ? Varied.FACTOR : 1 / Varied.FACTOR)));
     }
 
     private static Part named(String label, Circuit circuit) {
-        return circuit.parts().stream()
-                .filter(one -> one.label().equals(label))
-                .findFirst()
+        return circuit.part(label)
                 .orElseThrow(() -> new IllegalArgumentException("part (" + label + ") must be one of the circuit's"));
     }
 }

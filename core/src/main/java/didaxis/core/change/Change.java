@@ -81,12 +81,16 @@ public record Change(Chart before, Chart after, Part part, List<Link> chain) {
 
     /** Between two charts of circuits that differ in the setting of one part. */
     public static Change of(Chart before, Chart after, String part) {
-        Part changed = after.circuit().parts().stream()
-                .filter(one -> one.label().equals(part))
-                .findFirst()
+        Part changed = after.circuit()
+                .part(part)
                 .orElseThrow(() -> new IllegalArgumentException("part (" + part + ") must be one of the circuit's"));
-        Change bare = new Change(before, after, changed, List.of());
+        Change bare = withoutChain(before, after, changed);
         return new Change(before, after, changed, new CausalChain(bare).links());
+    }
+
+    /** The same without its chain, which takes its time: for who asks only what becomes of cells and lamps. */
+    public static Change withoutChain(Chart before, Chart after, Part part) {
+        return new Change(before, after, part, List.of());
     }
 
     /** Which way a cell goes. */

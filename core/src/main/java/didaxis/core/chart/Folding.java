@@ -64,6 +64,12 @@ public final class Folding {
         return List.copyOf(folding.stages);
     }
 
+    /** What is left of a circuit as resistances; empty if that is nothing. */
+    public static Optional<Circuit> asResistances(Chart chart) {
+        Source source = chart.circuit().source().with(List.of());
+        return Optional.ofNullable(new Folding(chart).resistancesOnly()).map(network -> Circuit.of(source, network));
+    }
+
     /** The network without what has no resistance or carries nothing; null if nothing is left. */
     private Network resistancesOnly() {
         Outline outline = chart.circuit().outline();

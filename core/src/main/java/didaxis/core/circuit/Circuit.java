@@ -94,6 +94,11 @@ public final class Circuit {
         return outline;
     }
 
+    /** The part of this label; empty if there is none. */
+    public Optional<Part> part(String label) {
+        return parts().stream().filter(one -> one.label().equals(label)).findFirst();
+    }
+
     /** All parts in reading order. */
     public List<Part> parts() {
         return outline.parts();

@@ -14,14 +14,7 @@ public sealed interface BoxFinding {
     record OfAmount(Box box, Finding finding) implements BoxFinding {
         @Override
         public int points() {
-            return finding.match(new Finding.Cases<>(
-                    right -> box.marks(),
-                    early -> box.marks(),
-                    followed -> box.marks(),
-                    slip -> 0,
-                    wrong -> 0,
-                    blank -> 0,
-                    unreadable -> 0));
+            return finding.earns() ? box.marks() : 0;
         }
 
         @Override

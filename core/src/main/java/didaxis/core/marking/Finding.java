@@ -11,6 +11,18 @@ public sealed interface Finding {
     /** The cell's true value in SI. */
     double expected();
 
+    /** Whether it is worth its marks: right, or what the learner's own values lead to. */
+    default boolean earns() {
+        return match(new Cases<>(
+                right -> true,
+                early -> true,
+                followed -> true,
+                slip -> false,
+                wrong -> false,
+                blank -> false,
+                unreadable -> false));
+    }
+
     /** The true value. */
     record Right(Cell cell, double expected, Reading.Read read) implements Finding {
         @Override

@@ -40,8 +40,8 @@ public record Box(String id, String task, Form form, int marks) {
             }
         }
 
-        /** Some of these things, none, or all. */
-        record Things(List<Subject> things) implements Form {
+        /** Some things, none, or all. */
+        record Things() implements Form {
             @Override
             public <T> T match(Cases<T> cases) {
                 return cases.things.apply(this);

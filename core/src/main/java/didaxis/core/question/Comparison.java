@@ -14,8 +14,12 @@ import java.util.List;
  */
 public record Comparison(String id, int state, Cell cell, int otherState, Cell other, boolean factor, int marks)
         implements Task {
-    private static final double TIE = 1e-9;
     private static final Tolerance FACTOR = new Tolerance(0.01);
+
+    @Override
+    public List<Integer> states() {
+        return List.of(state, otherState);
+    }
 
     @Override
     public List<Box> boxes() {
@@ -25,9 +29,6 @@ public record Comparison(String id, int state, Cell cell, int otherState, Cell o
 
     @Override
     public List<TaskFlaw> flaws(Question question, Knowledge knowledge) {
-        if (otherState < 0 || otherState >= question.states().size())
-            throw new IllegalArgumentException(
-                    "state (" + otherState + ") of task " + id + " must be one of the question's");
         if (!question.state(state).numbered() || !question.state(otherState).numbered())
             return List.of(new TaskFlaw.NoNumber(id));
         List<TaskFlaw> flaws = new ArrayList<>();
@@ -51,8 +52,7 @@ public record Comparison(String id, int state, Cell cell, int otherState, Cell o
     public int sign(Question question) {
         double one = value(question);
         double two = otherValue(question);
-        boolean tie = Math.abs(one - two) <= TIE * Math.max(Math.abs(one), Math.abs(two));
-        return tie ? 0 : one < two ? -1 : 1;
+        return Ranking.tied(one, two) ? 0 : one < two ? -1 : 1;
     }
 
     @Override

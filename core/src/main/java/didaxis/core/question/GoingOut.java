@@ -1,8 +1,10 @@
 package didaxis.core.question;
 
 import didaxis.core.change.Act;
+import didaxis.core.change.Change;
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Part;
 import didaxis.core.circuit.PartKind;
 import didaxis.core.circuit.Setting;
 import didaxis.core.circuit.Subject;
@@ -28,13 +30,9 @@ public record GoingOut(String id, int state, List<String> parts, int marks) impl
 
     @Override
     public List<Box> boxes() {
-        return boxes(List.of());
-    }
-
-    private List<Box> boxes(List<Subject> lamps) {
         List<Box> boxes = new ArrayList<>();
         for (int k = 0; k < parts.size(); k++)
-            boxes.add(new Box(parts.size() == 1 ? id : id + "-" + (k + 1), id, new Box.Form.Things(lamps), marks));
+            boxes.add(new Box(parts.size() == 1 ? id : id + "-" + (k + 1), id, new Box.Form.Things(), marks));
         return boxes;
     }
 
@@ -44,8 +42,15 @@ public record GoingOut(String id, int state, List<String> parts, int marks) impl
         if (!here.numbered()) return List.of(new TaskFlaw.NoNumber(id));
         List<TaskFlaw> flaws = new ArrayList<>();
         if (lit(here.chart()).isEmpty()) flaws.add(new TaskFlaw.TooFew(id, List.of()));
-        for (String part : parts) if (without(part, here).isEmpty()) flaws.add(new TaskFlaw.ShortsTheSource(id, part));
+        for (String part : parts) {
+            if (isSwitch(part, here)) flaws.add(new TaskFlaw.CannotBeTakenOut(id, part));
+            else if (without(part, here).isEmpty()) flaws.add(new TaskFlaw.ShortsTheSource(id, part));
+        }
         return flaws;
+    }
+
+    private static boolean isSwitch(String part, State here) {
+        return here.circuit().part(part).orElseThrow().kind() == PartKind.SWITCH;
     }
 
     /** The chart without a part; empty if the source is shorted then. */
@@ -69,9 +74,10 @@ public record GoingOut(String id, int state, List<String> parts, int marks) impl
     /** The lamps that go out with a part, apart from itself. */
     public Set<Subject> goingOut(String part, Question question) {
         State here = question.state(state);
-        List<Subject> stillLit = without(part, here).map(GoingOut::lit).orElse(List.of());
-        Set<Subject> gone = new LinkedHashSet<>(lit(here.chart()));
-        stillLit.forEach(gone::remove);
+        Chart after = without(part, here).orElseThrow();
+        Part taken = here.circuit().part(part).orElseThrow();
+        Set<Subject> gone = new LinkedHashSet<>(
+                Change.withoutChain(here.chart(), after, taken).goneOut());
         gone.remove(Subject.part(part));
         return gone;
     }

@@ -23,11 +23,17 @@ public record Question(String stem, List<State> states, List<Task> tasks) {
         if (states.isEmpty()) throw new IllegalArgumentException("a question has at least the circuit as drawn");
         Set<String> ids = new HashSet<>();
         for (Task task : tasks) {
-            if (task.state() < 0 || task.state() >= states.size())
-                throw new IllegalArgumentException(
-                        "state (" + task.state() + ") of task " + task.id() + " must be 0 to " + (states.size() - 1));
-            if (!ids.add(task.id())) throw new IllegalArgumentException("task id (" + task.id() + ") is used twice");
+            for (int state : task.states())
+                if (state < 0 || state >= states.size())
+                    throw new IllegalArgumentException(
+                            "state (" + state + ") of task " + task.id() + " must be 0 to " + (states.size() - 1));
+            for (Box box : task.boxes())
+                if (!ids.add(box.id()))
+                    throw new IllegalArgumentException(
+                            "box (" + box.id() + ") of task " + task.id() + " is there twice");
         }
+        if (tasks.stream().map(Task::id).distinct().count() < tasks.size())
+            throw new IllegalArgumentException("two tasks have the same id");
     }
 
     public State state(int place) {

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -17,7 +18,6 @@ import java.util.Set;
  * @param quantity by what; the brightness of lamps is their power
  */
 public record Ranking(String id, int state, Quantity quantity, List<Subject> things, int marks) implements Task {
-    /** Values closer than this are a tie; they differ by what doubles lose. */
     private static final double TIE = 1e-9;
 
     public Ranking {
@@ -50,12 +50,16 @@ public record Ranking(String id, int state, Quantity quantity, List<Subject> thi
         double last = 0;
         for (Subject thing : sorted) {
             double now = size(thing, question);
-            boolean tie = !ranks.isEmpty() && last - now <= TIE * Math.max(Math.abs(last), Math.abs(now));
-            if (!tie) ranks.add(new LinkedHashSet<>());
+            if (ranks.isEmpty() || !tied(last, now)) ranks.add(new LinkedHashSet<>());
             ranks.get(ranks.size() - 1).add(thing);
             last = now;
         }
         return ranks;
+    }
+
+    /** Whether two values are the same but for what doubles lose. */
+    static boolean tied(double one, double other) {
+        return one == other || Math.abs(one - other) <= TIE * Math.max(Math.abs(one), Math.abs(other));
     }
 
     private double size(Subject thing, Question question) {
@@ -67,7 +71,7 @@ public record Ranking(String id, int state, Quantity quantity, List<Subject> thi
         List<Set<Subject>> right = order(question);
         String model = Typed.print(right);
         if (typed.isBlank()) return new Verdict(Verdict.Code.BLANK, 0, model);
-        var read = Typed.order(typed, things);
+        Optional<List<Set<Subject>>> read = Typed.order(typed, things);
         if (read.isEmpty()) return new Verdict(Verdict.Code.UNREADABLE, 0, model);
         int pairs = things.size() - 1;
         int standing = standing(right, read.get());

@@ -12,13 +12,11 @@ import java.util.stream.Collectors;
 
 /** The highest emf at which no part is over its rating, and which part sets it; of several that do any one is right. */
 public record SafeSupply(String id, int state, int marks) implements Task {
-    private static final double TIE = 1e-9;
-
     @Override
     public List<Box> boxes() {
         return List.of(
                 new Box(id + "-1", id, new Box.Form.Value(Quantity.VOLTAGE), marks),
-                new Box(id + "-2", id, new Box.Form.Things(List.of()), 1));
+                new Box(id + "-2", id, new Box.Form.Things(), 1));
     }
 
     @Override
@@ -37,7 +35,7 @@ public record SafeSupply(String id, int state, int marks) implements Task {
         double highest = ratings.highestSafeEmf();
         return ratings.loads().stream()
                 .filter(load -> load.actual() > 0)
-                .filter(load -> new Ratings(List.of(load), ratings.emf()).highestSafeEmf() <= highest * (1 + TIE))
+                .filter(load -> Ranking.tied(new Ratings(List.of(load), ratings.emf()).highestSafeEmf(), highest))
                 .map(load -> Subject.part(load.part().label()))
                 .collect(Collectors.toSet());
     }

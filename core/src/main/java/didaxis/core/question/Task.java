@@ -15,6 +15,11 @@ public sealed interface Task permits Amounts, Ways, Ranking, GoingOut, Joining, 
     /** The place of its state among the question's. */
     int state();
 
+    /** The places of all states it looks at. */
+    default List<Integer> states() {
+        return List.of(state());
+    }
+
     /** Its boxes in their order. */
     List<Box> boxes();
 

@@ -99,6 +99,14 @@ public sealed interface TaskFlaw {
         }
     }
 
+    /** A switch is opened, and not taken out. */
+    record CannotBeTakenOut(String task, String part) implements TaskFlaw {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.cannotBeTakenOut.apply(this);
+        }
+    }
+
     <T> T match(Cases<T> cases);
 
     /** A function for each case. */
@@ -113,5 +121,6 @@ public sealed interface TaskFlaw {
             Function<NoChange, T> noChange,
             Function<Turns, T> turns,
             Function<TooFew, T> tooFew,
-            Function<ShortsTheSource, T> shortsTheSource) {}
+            Function<ShortsTheSource, T> shortsTheSource,
+            Function<CannotBeTakenOut, T> cannotBeTakenOut) {}
 }

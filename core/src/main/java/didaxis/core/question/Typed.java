@@ -4,6 +4,7 @@ import didaxis.core.change.Change.Direction;
 import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.solving.Pair;
 import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -52,13 +53,13 @@ final class Typed {
         return one(typed, Map.of(UP + "|>", 1, DOWN + "|<", -1, SAME, 0));
     }
 
-    static Optional<Joining.Joint> joint(String typed) {
+    static Optional<Pair.Kind> joint(String typed) {
         return one(
                 typed,
                 Map.of(
-                        "series", Joining.Joint.SERIES,
-                        "parallel", Joining.Joint.PARALLEL,
-                        "neither|none|no", Joining.Joint.NEITHER));
+                        "series", Pair.Kind.SERIES,
+                        "parallel", Pair.Kind.PARALLEL,
+                        "neither|none|no", Pair.Kind.NEITHER));
     }
 
     /** The one meaning whose words are there; empty where none is, or two. */

@@ -4,7 +4,6 @@ import didaxis.core.change.Act;
 import didaxis.core.change.Change;
 import didaxis.core.change.Change.Direction;
 import didaxis.core.circuit.Cell;
-import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Part;
 import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
@@ -57,16 +56,14 @@ public record Ways(String id, int state, List<Cell> cells) implements Task {
     private List<Change> changes(Question question) {
         State before = question.state(state - 1);
         Act act = question.state(state).act().orElseThrow();
-        Part part = before.circuit().parts().stream()
-                .filter(one -> one.label().equals(act.part()))
-                .findFirst()
-                .orElseThrow();
+        Part part = before.circuit().part(act.part()).orElseThrow();
         if (!(act instanceof Act.Varied varied))
-            return List.of(new Change(before.chart(), question.state(state).chart(), part, List.of()));
+            return List.of(
+                    Change.withoutChain(before.chart(), question.state(state).chart(), part));
         return Arrays.stream(TIMES)
                 .mapToObj(one -> before.chartOf(varied.on(before.circuit(), varied.raised() ? one : 1 / one)))
                 .flatMap(Optional::stream)
-                .map(after -> new Change(before.chart(), after, part, List.of()))
+                .map(after -> Change.withoutChain(before.chart(), after, part))
                 .toList();
     }
 
@@ -78,17 +75,15 @@ public record Ways(String id, int state, List<Cell> cells) implements Task {
             if (way == Direction.SAME) continue;
             // Of the first way the farthest before it turns, which is farther from where it began.
             if (moves.size() < 2 || !moves.containsKey(way))
-                moves.put(way, ohms(change.part().label(), change.after().circuit()));
+                moves.put(
+                        way,
+                        change.after()
+                                .circuit()
+                                .part(change.part().label())
+                                .orElseThrow()
+                                .resistance());
         }
         return moves;
-    }
-
-    private static double ohms(String label, Circuit circuit) {
-        return circuit.parts().stream()
-                .filter(one -> one.label().equals(label))
-                .mapToDouble(Part::resistance)
-                .findFirst()
-                .orElseThrow();
     }
 
     @Override

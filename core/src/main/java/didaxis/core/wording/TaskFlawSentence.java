@@ -23,7 +23,8 @@ public record TaskFlawSentence(HouseStyle style) {
                 turns -> cells.of(turns.cell()) + " goes one way at " + ohms(turns.oneOhms()) + " and the other way at "
                         + ohms(turns.otherOhms()) + ": say how far.",
                 few -> "there is nothing to choose from.",
-                shorts -> "without " + shorts.part() + " the source would be shorted.")));
+                shorts -> "without " + shorts.part() + " the source would be shorted.",
+                kept -> kept.part() + " is a switch: open it by a state.")));
     }
 
     private String ohms(double si) {

@@ -2,6 +2,7 @@ package didaxis.core.wording;
 
 import didaxis.core.change.Act;
 import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Part;
 import didaxis.core.circuit.PartKind;
 import didaxis.core.circuit.Setting;
 import didaxis.core.circuit.Subject;
@@ -34,14 +35,18 @@ public record TaskSentence(HouseStyle style, Question question) {
                         failed -> failed.how() == Setting.Fault.OUT
                                 ? (isLamp(part) ? " burns out." : " is taken out and leaves a gap.")
                                 : " is shorted: a wire lies across it.",
-                        set -> " is set to " + style.numbers().exactly(Amount.of(set.ohms(), Quantity.RESISTANCE))
-                                + ".",
+                        set -> " is set to " + style.numbers().exactly(value(set.to())) + ".",
                         varied -> varied.raised() ? " is raised." : " is lowered."));
     }
 
+    private static Amount value(Part part) {
+        return part.setting() instanceof Setting.Amperes fuse
+                ? Amount.of(fuse.amperes(), Quantity.CURRENT)
+                : Amount.of(part.resistance(), Quantity.RESISTANCE);
+    }
+
     private boolean isLamp(String label) {
-        return question.state(0).circuit().parts().stream()
-                .anyMatch(one -> one.label().equals(label) && one.kind() == PartKind.LAMP);
+        return question.state(0).circuit().part(label).orElseThrow().kind() == PartKind.LAMP;
     }
 
     /** The task, with what was done before it where its state is not the circuit as drawn. */

@@ -26,7 +26,7 @@ record Judgement(List<Finding> findings, int marks) {
         List<Finding> findings = Marker.of(question.relations(), question.given(), MarkingStyle.STANDARD)
                 .mark(sheet);
         int marks = findings.stream()
-                .filter(finding -> StoredFinding.Code.of(finding).earns())
+                .filter(Finding::earns)
                 .mapToInt(finding -> question.marks().get(finding.cell()))
                 .sum();
         return new Judgement(findings, marks);

@@ -43,6 +43,7 @@ record StoredFinding(CellView cell, Code code, StoredDerivation derivation) {
                     unreadable -> UNREADABLE));
         }
 
+        /** As {@link Finding#earns()} said it when it was stored. */
         boolean earns() {
             return this == RIGHT || this == ROUNDED_EARLY || this == FOLLOW_THROUGH;
         }

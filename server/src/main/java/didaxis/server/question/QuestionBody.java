@@ -1,16 +1,15 @@
 package didaxis.server.question;
 
 import didaxis.core.change.Act;
+import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
-import didaxis.core.circuit.Setting;
 import didaxis.core.circuit.Subjects;
-import didaxis.core.quantity.Quantity;
-import didaxis.core.quantity.Reading;
 import didaxis.core.question.Question;
 import didaxis.core.question.State;
 import didaxis.core.question.Task;
 import didaxis.core.style.HouseStyle;
+import didaxis.server.change.Acts;
 import didaxis.server.circuit.CellView;
 import didaxis.server.circuit.Circuits;
 import didaxis.server.config.Problem;
@@ -68,8 +67,9 @@ public record QuestionBody(
             throw Problem.badRequest("A question has a list of tasks.").with("field", "tasks");
         if (tasks.size() > MOST_TASKS) throw Problem.badRequest("A question has at most " + MOST_TASKS + " tasks.");
         Circuit circuit = Circuits.read(notation, style).circuit();
-        List<State> all = states(State.asDrawn(Circuits.chart(circuit), Set.of()), style);
-        Subjects subjects = all.get(0).chart().subjects();
+        Chart chart = Circuits.chart(circuit);
+        Subjects subjects = chart.subjects();
+        List<State> all = states(chart, style);
         List<Task> asked = new ArrayList<>();
         try {
             for (TaskBody task : tasks) {
@@ -86,7 +86,7 @@ public record QuestionBody(
         }
     }
 
-    private List<State> states(State drawn, HouseStyle style) {
+    private List<State> states(Chart drawn, HouseStyle style) {
         List<StateBody> after = states == null ? List.of() : states;
         if (after.size() > MOST_STATES) throw Problem.badRequest("A question has at most " + MOST_STATES + " states.");
         int parts = drawn.circuit().parts().size() * (after.size() + 1);
@@ -95,66 +95,32 @@ public record QuestionBody(
                             + " parts; these have " + parts + ".")
                     .with("field", "states");
         List<State> all = new ArrayList<>();
-        all.add(new State(drawn.relations(), drawn.act(), cells(given, drawn), true));
+        all.add(State.asDrawn(drawn, cells(given, drawn.subjects())));
         for (StateBody body : after) {
             if (body == null || body.act() == null)
                 throw Problem.badRequest("Say what is done to come to each state.")
                         .with("field", "states");
             State last = all.get(all.size() - 1);
-            Set<Cell> told = cells(body.given(), drawn);
-            try {
-                all.add(last.after(act(body.act(), style), told).orElseThrow(() -> shorted(body.act())));
-            } catch (IllegalArgumentException e) {
-                throw Problem.badRequest("This cannot be done: " + e.getMessage() + ".")
-                        .with("field", "states");
-            }
+            ActBody done = body.act();
+            Act act = Acts.read(done.act(), done.part(), done.value(), last.circuit(), style);
+            all.add(last.after(act, cells(body.given(), drawn.subjects())).orElseThrow(() -> shorted(act)));
         }
         return all;
     }
 
-    private static Problem shorted(ActBody act) {
+    private static Problem shorted(Act act) {
         return Problem.of(
                 HttpStatus.UNPROCESSABLE_CONTENT,
                 "With this done to " + act.part() + " the source is shorted, and there is nothing to be asked.");
     }
 
-    private static Set<Cell> cells(List<CellView> cells, State drawn) {
+    private static Set<Cell> cells(List<CellView> cells, Subjects subjects) {
         Set<Cell> found = new LinkedHashSet<>();
         if (cells == null) return found;
         for (CellView cell : cells) {
             if (cell == null) throw Problem.badRequest("A cell needs a subject and a quantity.");
-            found.add(cell.in(drawn.chart().subjects()));
+            found.add(cell.in(subjects));
         }
         return found;
-    }
-
-    private static Act act(ActBody body, HouseStyle style) {
-        String part = body.part() == null ? "" : body.part();
-        return switch (body.act() == null ? "" : body.act()) {
-            case "open" -> new Act.Turned(part, Setting.Position.OPEN);
-            case "close" -> new Act.Turned(part, Setting.Position.CLOSED);
-            case "out" -> new Act.Failed(part, Setting.Fault.OUT);
-            case "short" -> new Act.Failed(part, Setting.Fault.SHORT);
-            case "raised" -> new Act.Varied(part, true);
-            case "lowered" -> new Act.Varied(part, false);
-            case "set" -> new Act.Set(part, ohms(body.value(), style));
-            default ->
-                throw Problem.badRequest("“" + body.act()
-                                + "” is no act; known are open, close, out, short, set, raised and lowered.")
-                        .with("field", "act");
-        };
-    }
-
-    private static double ohms(String value, HouseStyle style) {
-        Reading reading = style.read(value == null ? "" : value, Quantity.RESISTANCE);
-        return reading.match(
-                read -> read.amount().si(),
-                blank -> {
-                    throw Problem.badRequest("Say to what the part is set.").with("field", "value");
-                },
-                unreadable -> {
-                    throw Problem.badRequest("“" + value + "” is not " + unreadable.expected() + ".")
-                            .with("field", "value");
-                });
     }
 }

@@ -120,7 +120,9 @@ public record TaskBody(
 
     private Task ranking(In in) {
         List<Subject> ranked = named(things, "things", in);
-        Quantity by = "brightness".equals(quantity) ? Quantity.POWER : new CellView("total", quantity).measured();
+        if (quantity == null)
+            throw Problem.badRequest("Task " + in.id() + " needs its quantity.").with("field", "quantity");
+        Quantity by = quantity.equals("brightness") ? Quantity.POWER : new CellView("total", quantity).measured();
         return new Ranking(in.id(), place(), by, ranked, worth(Math.max(1, ranked.size() - 1)));
     }
 

@@ -1,0 +1,47 @@
+package didaxis.core.question;
+
+import static didaxis.core.question.Asking.asking;
+import static didaxis.core.question.Asking.drawn;
+import static didaxis.core.question.Asking.judged;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import didaxis.core.notation.Notation;
+import didaxis.core.question.Verdict.Code;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class ArrangementsTest {
+    /** How many resistances three, four and five equal parts make, all used: 4, 9, 22 (OEIS A048211, from memory). */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            R1=300 + R2=300 + R3=300 | R1 R2 R3 | 100 Ω; 200 Ω; 450 Ω; 900 Ω
+            R1=12 + R2=6 + R3=3 | R1 R2 R3 | 1.71 Ω; 2.57 Ω; 4.29 Ω; 5.14 Ω; 7 Ω; 8.4 Ω; 14 Ω; 21 Ω
+            R1=1 + R2=1 + R3=1 + R4=1 | R1 R2 R3 R4 | 0.25 Ω; 0.4 Ω; 0.6 Ω; 0.75 Ω; 1 Ω; 1.33 Ω; 1.67 Ω; 2.5 Ω; 4 Ω
+            """)
+    void allResistancesThatPartsCanMakeAreAskedForAndOneTooManyCostsWhatOneTooFewDoes(
+            String network, String parts, String values) {
+        int count = values.split(";").length;
+        Arrangements task = new Arrangements("1", 0, List.of(parts.split(" ")), count);
+        Question question =
+                asking(task, drawn(Notation.circuit("9 V : " + network)).orElseThrow());
+        assertEquals(List.of(), question.flaws());
+        assertEquals(
+                count, task.values(question).size(), () -> task.values(question).toString());
+        assertEquals(count, judged(question, values).points());
+        assertEquals(count - 1, judged(question, values + "; 777 Ω").points());
+        assertEquals(
+                count - 1,
+                judged(question, values.substring(values.indexOf(';') + 1)).points());
+        assertEquals(Code.UNREADABLE, judged(question, values + "; many").code());
+    }
+
+    @Test
+    void fiveEqualPartsMakeTwentyTwoResistances() {
+        Arrangements task = new Arrangements("1", 0, List.of("R1", "R2", "R3", "R4", "R5"), 4);
+        State state = drawn(Notation.circuit("9 V : R1=1 + R2=1 + R3=1 + R4=1 + R5=1"))
+                .orElseThrow();
+        assertEquals(22, task.values(asking(task, state)).size());
+    }
+}
