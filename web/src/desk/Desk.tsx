@@ -1,4 +1,4 @@
-import { Anchor, Button, Stack, Text, Title } from '@mantine/core'
+import { Anchor, Box, Button, Stack, Text, Title } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
@@ -60,7 +60,7 @@ function Waiting() {
   if (waiting?.length === 0) return <Empty text={t('desk.nothing')} />
   return (
     <>
-      {field}
+      {field && <Box mb="sm">{field}</Box>}
       <ul className={classes.list}>
         {found.map((one) => (
           <li key={one.id}>

@@ -1,4 +1,4 @@
-import { Anchor, Text } from '@mantine/core'
+import { Anchor, Box, Text } from '@mantine/core'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
@@ -45,7 +45,7 @@ export function Questions() {
   return (
     <>
       {questions.data.length === 0 && <Empty text={t('question.none')} />}
-      {field}
+      {field && <Box mb="sm">{field}</Box>}
       <ul className={classes.list}>
         {found.map((one) => (
           <li key={one.id} className={classes.row}>

@@ -1,6 +1,7 @@
 import { TextInput } from '@mantine/core'
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import { announce } from './announce'
 
 /** So many are found by looking. */
 const FEW = 12
@@ -22,13 +23,19 @@ export function useFind<T>({ things = [], textsOf, label, few = FEW, noneFound }
   const [find, setFind] = useState('')
   const wanted = things.length > few ? find.trim().toLowerCase() : ''
   const found = things.filter((thing) => textsOf(thing).some((text) => text.toLowerCase().includes(wanted)))
-  const missed = wanted && found.length === 0 ? (noneFound?.(find) ?? t('ui.noneFound', { find })) : undefined
+  const missed = wanted !== '' && found.length === 0
+  const said = missed ? (noneFound?.(find) ?? t('ui.noneFound', { find })) : undefined
+  const heard = useRef(false)
+  useEffect(() => {
+    // Once, and not again with every letter that still finds nothing.
+    if (said && !heard.current) announce(said)
+    heard.current = !!said
+  }, [said])
   const field = things.length > few && (
     <TextInput
       label={label ?? t('ui.find')}
-      description={missed}
+      description={said}
       inputWrapperOrder={['label', 'input', 'description']}
-      descriptionProps={{ role: 'status' }}
       value={find}
       onChange={(event) => setFind(event.currentTarget.value)}
       data-autofocus
