@@ -209,4 +209,49 @@ class MakingJourney {
         assertThat(colleague.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Given class")))
                 .isVisible();
     }
+
+    /** What opens over a screen holds as the screens do. */
+    @Test
+    void everyDialogHoldsInLightAndDark() {
+        Page page = visit.browser().signedIn("teacher", 1280, 800, ColorScheme.LIGHT);
+        assertThat(page.getByText("Needs you")).isVisible();
+        page.navigate(visit.application().url("/classes/1"));
+        button(page, "Hand out").click();
+        inspectAndClose(page, "hand-out");
+        button(page, "Paste a list…").click();
+        inspectAndClose(page, "list");
+        button(page, "From another class…").click();
+        inspectAndClose(page, "known");
+        choose(page, "More about Workshop class", "Rename…");
+        inspectAndClose(page, "rename");
+        choose(page, "More about Workshop class", "Share with a colleague…");
+        inspectAndClose(page, "share");
+        choose(page, "More about Boot dryer", "Hand to another class…");
+        inspectAndClose(page, "to-another");
+        choose(page, "More about A. Alder", "Erase for good…");
+        inspectAndClose(page, "erase");
+        choose(page, "You: M. Thorne, MT", "Invite a colleague…");
+        inspectAndClose(page, "invite");
+        choose(page, "You: M. Thorne, MT", "Change your password…");
+        inspectAndClose(page, "password");
+        page.navigate(visit.application().url("/desk"));
+        visit.workbench("9 V : R1=3 + R2=6", page);
+        choose(page, "Circuit", "Open a file or a list of parts…");
+        inspectAndClose(page, "open");
+    }
+
+    private static void choose(Page page, String menu, String item) {
+        button(page, menu).click();
+        page.getByRole(
+                        AriaRole.MENUITEM,
+                        new Page.GetByRoleOptions().setName(item).setExact(true))
+                .click();
+    }
+
+    private void inspectAndClose(Page page, String screen) {
+        assertThat(dialog(page)).isVisible();
+        visit.browser().inspect(page, "dialog-" + screen);
+        page.keyboard().press("Escape");
+        assertThat(dialog(page)).isHidden();
+    }
 }

@@ -201,6 +201,33 @@ class WalkJourney {
 
     @Test
     @Order(5)
+    void buildingByKeysSaysWhatIsInHandAndWhatWasDone() {
+        Page page = visit.browser().page(1280, 800, ColorScheme.LIGHT);
+        Walker builder = new Walker(page, Walker.Way.KEYS);
+        builder.write("Sign-in name", "thorne")
+                .writePassword("didaxis-demo")
+                .press(BUTTON, "Sign in")
+                .isAt(HEADING, "Desk");
+        builder.press(LINK, "Workbench")
+                .isAt(HEADING, "Workbench")
+                .comeTo(GROUP, "The circuit")
+                .key("ArrowRight")
+                .hears("R1, resistor, 5 Ω, in hand")
+                .key("s")
+                .hears("R4, resistor, 10 Ω, in hand")
+                .key("e")
+                .isAt(TEXTBOX, "Value of R4")
+                .type("4k7")
+                .key("Enter")
+                .hears("R4, resistor, 4.7 kΩ, in hand")
+                .key("Delete")
+                .hears("R4 removed", "the source, 16 V, in hand")
+                .key("ControlOrMeta+z")
+                .hears("Undone");
+    }
+
+    @Test
+    @Order(6)
     void theLearnersReadWhatCameOfIt() {
         for (Walker learner : learners) {
             learner.press(LINK, "My work").press(LINK, "Boot dryer").isAt(HEADING, "Boot dryer");

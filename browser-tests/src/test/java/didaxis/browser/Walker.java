@@ -117,6 +117,12 @@ final class Walker {
         return this;
     }
 
+    /** Comes to something by Tab, and does nothing there yet. */
+    Walker comeTo(AriaRole role, String name) {
+        reach(find(role, name), "Tab");
+        return this;
+    }
+
     /** Writes into a field that has this label. */
     Walker write(String label, String text) {
         act(() -> {
