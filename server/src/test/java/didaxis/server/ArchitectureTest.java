@@ -54,10 +54,12 @@ class ArchitectureTest {
     }
 
     @Test
-    void sqlIsSpokenInRepositoriesOnly() {
+    void sqlIsSpokenInRepositoriesAndMigrationsOnly() {
         ArchRuleDefinition.noClasses()
                 .that()
                 .areNotAnnotatedWith(org.springframework.stereotype.Repository.class)
+                .and()
+                .areNotAssignableTo(org.flywaydb.core.api.migration.JavaMigration.class)
                 .and()
                 .resideOutsideOfPackage("didaxis.server.config")
                 .should()

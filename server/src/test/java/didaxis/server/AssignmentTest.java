@@ -35,8 +35,8 @@ class AssignmentTest {
         question = id(teacher.post("/api/questions", """
                 {"title":"Mast lamp","notation":"12 V : R1=2 + R2=4","given":[{"subject":"total","quantity":"voltage"},
                  {"subject":"R1","quantity":"resistance"},{"subject":"R2","quantity":"resistance"}],
-                 "asked":[{"cell":{"subject":"total","quantity":"resistance"},"marks":2},
-                 {"cell":{"subject":"total","quantity":"current"},"marks":3}]}"""));
+                 "tasks":[{"kind":"chart","cells":[{"subject":"total","quantity":"resistance","marks":2},
+                 {"subject":"total","quantity":"current","marks":3}]}]}"""));
         classroom = id(teacher.post("/api/classes", "{\"name\":\"Mast class\"}"));
     }
 
@@ -54,12 +54,12 @@ class AssignmentTest {
     private long handedOut() {
         return id(teacher.post(
                 "/api/classes/" + classroom + "/assignments",
-                "{\"questionId\":" + question + "," + FAR + ",\"again\":true}"));
+                "{\"questionIds\":[" + question + "]," + FAR + ",\"again\":true}"));
     }
 
     private static String sheet(String resistance, String current) {
-        return "\"answers\":[{\"cell\":{\"subject\":\"total\",\"quantity\":\"resistance\"},\"text\":\"" + resistance
-                + "\"},{\"cell\":{\"subject\":\"total\",\"quantity\":\"current\"},\"text\":\"" + current + "\"}]";
+        return "\"answers\":[{\"box\":\"1/1.1-1\",\"text\":\"" + resistance + "\"},{\"box\":\"1/1.1-2\",\"text\":\""
+                + current + "\"}]";
     }
 
     @Test
@@ -93,7 +93,7 @@ class AssignmentTest {
         JsonNode feedback = working.get("/api/my/work/" + id + "/feedback").json();
         assertEquals(2, feedback.get("marks").asInt());
         assertTrue(feedback.get("sheet").get("collected").asBoolean());
-        assertEquals("6", feedback.get("sheet").get("boxes").get(0).get("text").asString());
+        assertEquals("6", School.box(feedback.get("sheet"), 0).get("text").asString());
         JsonNode mark = teacher.get(path + "/sheets/" + idOf("alma")).json().get("learner");
         assertTrue(mark.get("collected").asBoolean());
         assertFalse(mark.get("late").asBoolean());
@@ -151,10 +151,7 @@ class AssignmentTest {
         assertEquals(200, teacher.post(path + "/restoration", "").status());
         assertEquals(
                 "6",
-                learner.get("/api/my/work/" + id)
-                        .json()
-                        .get("boxes")
-                        .get(0)
+                School.box(learner.get("/api/my/work/" + id).json(), 0)
                         .get("text")
                         .asString());
 
@@ -168,12 +165,12 @@ class AssignmentTest {
     void theSameIsNotHandedToAClassTwiceUnlessItIsMeant() {
         handedOut();
         String path = "/api/classes/" + classroom + "/assignments";
-        Answer again = teacher.post(path, "{\"questionId\":" + question + "," + FAR + "}");
+        Answer again = teacher.post(path, "{\"questionIds\":[" + question + "]," + FAR + "}");
         assertEquals(409, again.status());
         assertEquals("there-already", again.json().get("reason").asString());
         assertEquals(
                 201,
-                teacher.post(path, "{\"questionId\":" + question + "," + FAR + ",\"again\":true}")
+                teacher.post(path, "{\"questionIds\":[" + question + "]," + FAR + ",\"again\":true}")
                         .status());
     }
 

@@ -92,18 +92,18 @@ class BadInputTest {
                 Arguments.of(
                         "POST",
                         "/api/questions",
-                        "{\"title\":\"\",\"notation\":\"9 V : R1=3\",\"given\":[],\"asked\":[]}",
+                        "{\"title\":\"\",\"notation\":\"9 V : R1=3\",\"given\":[],\"tasks\":[]}",
                         400),
                 Arguments.of("POST", "/api/questions", "{\"title\":\"T\",\"notation\":\"9 V : R1=3\"}", 400),
                 Arguments.of(
                         "POST",
                         "/api/questions",
-                        "{\"title\":\"T\",\"notation\":\"9 V : R1=3\",\"given\":[null],\"asked\":[]}",
+                        "{\"title\":\"T\",\"notation\":\"9 V : R1=3\",\"given\":[null],\"tasks\":[]}",
                         400),
                 Arguments.of(
                         "POST",
                         "/api/questions",
-                        "{\"title\":\"T\",\"notation\":\"9 V : R1=3\",\"given\":[],\"asked\":[{\"marks\":1}]}",
+                        "{\"title\":\"T\",\"notation\":\"9 V : R1=3\",\"given\":[],\"tasks\":[{\"kind\":\"chart\",\"cells\":[{\"marks\":1}]}]}",
                         400),
                 Arguments.of("POST", "/api/classes", "{\"name\":\" \"}", 400),
                 Arguments.of(
@@ -112,9 +112,9 @@ class BadInputTest {
                 Arguments.of(
                         "POST",
                         "/api/classes/1/assignments",
-                        "{\"questionId\":1,\"dueAt\":\"2001-01-01T00:00:00Z\"}",
+                        "{\"questionIds\":[1],\"dueAt\":\"2001-01-01T00:00:00Z\"}",
                         400),
-                Arguments.of("POST", "/api/classes/1/assignments", "{\"questionId\":1}", 400),
+                Arguments.of("POST", "/api/classes/1/assignments", "{\"questionIds\":[1]}", 400),
                 Arguments.of("POST", "/api/session", "{}", 400),
                 Arguments.of("GET", "/api/assignments/1/sheets/999", "", 404),
                 Arguments.of("GET", "/api/nothing", "", 404));
@@ -150,9 +150,8 @@ class BadInputTest {
         Person learner = school.signedIn("learner8");
         int revision = 0;
         for (String text : List.of("abc", "NaN", "1/0", "2 V", "9".repeat(190))) {
-            String body = "{\"revision\":" + revision++
-                    + ",\"answers\":[{\"cell\":{\"subject\":\"total\",\"quantity\":\"current\"},\"text\":\"" + text
-                    + "\"}]}";
+            String body =
+                    "{\"revision\":" + revision++ + ",\"answers\":[{\"box\":\"1/1.1-5\",\"text\":\"" + text + "\"}]}";
             Answer kept = learner.put("/api/my/work/2/draft", body);
             assertEquals(200, kept.status(), kept::toString);
             String expected = kept.json().get("readings").get(0).get("expected").asString();
@@ -160,8 +159,7 @@ class BadInputTest {
             String why = text.equals("2 V") ? "; this is a voltage" : "";
             assertEquals("a current in A, such as 2.5 A or 2500 mA" + why, expected);
         }
-        String foreign =
-                "{\"revision\":5,\"answers\":[{\"cell\":{\"subject\":\"R3\",\"quantity\":\"power\"},\"text\":\"1\"}]}";
+        String foreign = "{\"revision\":5,\"answers\":[{\"box\":\"1/1.1-9\",\"text\":\"1\"}]}";
         assertEquals(400, learner.put("/api/my/work/2/draft", foreign).status());
         assertEquals(200, learner.get("/api/my/work/2").status());
     }

@@ -61,8 +61,8 @@ class CircuitTest {
                 {"title":"Readings","notation":"12 V : V1[R1=4] + .B + R2=8",
                  "given":[{"subject":"total","quantity":"voltage"},{"subject":"R1","quantity":"resistance"},
                           {"subject":"R2","quantity":"resistance"}],
-                 "asked":[{"cell":{"subject":"V1","quantity":"voltage"},"marks":1},
-                          {"cell":{"subject":".B","quantity":"potential"},"marks":2}]}""");
+                 "tasks":[{"kind":"chart","cells":[{"subject":"V1","quantity":"voltage","marks":1},
+                          {"subject":".B","quantity":"potential","marks":2}]}]}""");
         assertEquals(201, kept.status(), kept::toString);
         assertEquals(List.of(), texts(kept.json().get("flaws"), ""));
         JsonNode opened =
@@ -70,9 +70,11 @@ class CircuitTest {
         assertEquals(
                 List.of("V1", ".B"),
                 IntStream.range(0, 2)
-                        .mapToObj(k -> opened.get("asked")
+                        .mapToObj(k -> opened.get("body")
+                                .get("tasks")
+                                .get(0)
+                                .get("cells")
                                 .get(k)
-                                .get("cell")
                                 .get("subject")
                                 .asString())
                         .toList());

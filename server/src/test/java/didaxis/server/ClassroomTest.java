@@ -37,7 +37,7 @@ class ClassroomTest {
                         "{\"title\":\"Radio\",\"notation\":\"" + notation
                                 + "\",\"given\":[{\"subject\":\"R1\",\"quantity\":\"resistance\"},"
                                 + "{\"subject\":\"total\",\"quantity\":\"voltage\"}],"
-                                + "\"asked\":[{\"cell\":{\"subject\":\"total\",\"quantity\":\"current\"},\"marks\":2}]}")
+                                + "\"tasks\":[{\"kind\":\"chart\",\"cells\":[{\"subject\":\"total\",\"quantity\":\"current\",\"marks\":2}]}]}")
                 .json()
                 .get("id")
                 .asLong();
@@ -76,10 +76,11 @@ class ClassroomTest {
         long question = questionOn(teacher, "9 V : R1=3 + R2=6");
         JsonNode kept = teacher.get("/api/questions/" + question).json();
         assertEquals(
-                "Not enough is given to find I(total).",
-                kept.get("flaws").get(0).asString());
+                "Not enough is given to find the total current.",
+                kept.get("flaws").get(0).get("sentence").asString());
         Answer refused = teacher.post(
-                "/api/classes/1/assignments", "{\"questionId\":" + question + ",\"dueAt\":\"2999-01-01T00:00:00Z\"}");
+                "/api/classes/1/assignments",
+                "{\"questionIds\":[" + question + "],\"dueAt\":\"2999-01-01T00:00:00Z\"}");
         assertEquals(422, refused.status());
         assertTrue(refused.json().get("detail").asString().startsWith("“Radio” cannot be handed out yet."));
     }
@@ -94,7 +95,7 @@ class ClassroomTest {
         long question = questionOn(teacher, "9 V : R1=3");
         long assignment = teacher.post(
                         "/api/classes/" + id + "/assignments",
-                        "{\"questionId\":" + question + ",\"dueAt\":\"2999-01-01T00:00:00Z\"}")
+                        "{\"questionIds\":[" + question + "],\"dueAt\":\"2999-01-01T00:00:00Z\"}")
                 .json()
                 .get("id")
                 .asLong();
@@ -119,7 +120,7 @@ class ClassroomTest {
 
     private static boolean worksThrough(Person learner, long assignment) {
         String path = "/api/my/work/" + assignment;
-        String answers = "\"answers\":[{\"cell\":{\"subject\":\"total\",\"quantity\":\"current\"},\"text\":\"3 A\"}]";
+        String answers = "\"answers\":[{\"box\":\"1/1.1\",\"text\":\"3 A\"}]";
         for (int revision = 0; revision < 5; revision++) {
             if (learner.put(path + "/draft", "{\"revision\":" + revision + "," + answers + "}")
                             .status()
@@ -185,7 +186,7 @@ class ClassroomTest {
         long question = questionOn(teacher, "9 V : R1=3");
         long assignment = teacher.post(
                         "/api/classes/" + first + "/assignments",
-                        "{\"questionId\":" + question + ",\"dueAt\":\"2999-01-01T00:00:00Z\"}")
+                        "{\"questionIds\":[" + question + "],\"dueAt\":\"2999-01-01T00:00:00Z\"}")
                 .json()
                 .get("id")
                 .asLong();
@@ -227,8 +228,8 @@ class ClassroomTest {
         assertEquals(404, teacher.get(inSecond + "/export").status());
         int left = school.bean(JdbcClient.class)
                 .sql("SELECT (SELECT count(*) FROM account WHERE id = :id)"
-                        + " + (SELECT count(*) FROM submission WHERE learner_id = :id)"
-                        + " + (SELECT count(*) FROM draft WHERE learner_id = :id)")
+                        + " + (SELECT count(*) FROM submission s JOIN sheet h ON h.id = s.sheet_id WHERE h.learner_id = :id)"
+                        + " + (SELECT count(*) FROM sheet WHERE learner_id = :id)")
                 .param("id", nettle)
                 .query(Integer.class)
                 .single();

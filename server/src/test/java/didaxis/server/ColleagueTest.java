@@ -98,9 +98,9 @@ class ColleagueTest {
         Answer question = colleague.post("/api/questions", """
                 {"title":"Theirs","notation":"9 V : R1=3","given":[{"subject":"total","quantity":"voltage"},
                  {"subject":"R1","quantity":"resistance"}],
-                 "asked":[{"cell":{"subject":"total","quantity":"current"},"marks":2}]}""");
+                 "tasks":[{"kind":"chart","cells":[{"subject":"total","quantity":"current","marks":2}]}]}""");
         Answer out = colleague.post(
-                path + "/assignments", "{\"questionId\":" + id(question) + ",\"dueAt\":\"2999-01-01T00:00:00Z\"}");
+                path + "/assignments", "{\"questionIds\":[" + id(question) + "],\"dueAt\":\"2999-01-01T00:00:00Z\"}");
         assertEquals(201, out.status(), out::toString);
         assertEquals(200, teacher.get("/api/assignments/" + id(out)).status(), "the class's teachers see its work");
 

@@ -57,20 +57,20 @@ class HeldUpTest {
             if (k > 1) circuit.append(" + R").append(k).append('=').append(k);
             given.add(cell("R" + k, "resistance"));
             for (String quantity : List.of("voltage", "power")) {
-                asked.add("{\"cell\":" + cell("R" + k, quantity) + ",\"marks\":1}");
+                asked.add(cell("R" + k, quantity));
                 double volts = 3 + k;
                 String text = quantity.equals("voltage") ? volts + " V" : volts * volts / k + " W";
-                answers.add("{\"cell\":" + cell("R" + k, quantity) + ",\"text\":\"" + text + "\"}");
+                answers.add("{\"box\":\"1/1.1-" + asked.size() + "\",\"text\":\"" + text + "\"}");
             }
         }
         Answer question = teacher.post(
                 "/api/questions",
-                "{\"title\":\"Long\",\"notation\":\"" + circuit + "\",\"given\":" + given + ",\"asked\":" + asked
-                        + "}");
+                "{\"title\":\"Long\",\"notation\":\"" + circuit + "\",\"given\":" + given
+                        + ",\"tasks\":[{\"kind\":\"chart\",\"cells\":" + asked + "}]}");
         assertEquals(201, question.status(), question::toString);
         Answer handed = teacher.post(
                 "/api/classes/1/assignments",
-                "{\"questionId\":" + question.json().get("id").asLong() + ",\"dueAt\":\"2999-01-01T00:00:00Z\"}");
+                "{\"questionIds\":[" + question.json().get("id").asLong() + "],\"dueAt\":\"2999-01-01T00:00:00Z\"}");
         assertEquals(201, handed.status(), handed::toString);
         String hostile = "/api/my/work/" + handed.json().get("id").asLong();
         Person writer = school.signedIn("learner6");

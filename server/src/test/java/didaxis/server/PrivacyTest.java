@@ -36,9 +36,9 @@ class PrivacyTest {
              "given":[{"subject":"R1","quantity":"resistance"},{"subject":"R2","quantity":"resistance"},
                       {"subject":"R3","quantity":"resistance"},{"subject":"R4","quantity":"voltage"},
                       {"subject":"R4","quantity":"current"}],
-             "asked":[{"cell":{"subject":"R4","quantity":"resistance"},"marks":2},
-                      {"cell":{"subject":"R3","quantity":"voltage"},"marks":1},
-                      {"cell":{"subject":"R2","quantity":"power"},"marks":1}]}
+             "tasks":[{"kind":"chart","cells":[{"subject":"R4","quantity":"resistance","marks":2},
+                      {"subject":"R3","quantity":"voltage","marks":1},
+                      {"subject":"R2","quantity":"power","marks":1}]}]}
             """.formatted(NOTATION);
 
     private long handedOut(Person teacher) {
@@ -46,7 +46,7 @@ class PrivacyTest {
         assertEquals(201, question.status(), question::toString);
         Answer assignment = teacher.post(
                 "/api/classes/1/assignments",
-                "{\"questionId\":" + question.json().get("id").asLong() + ",\"dueAt\":\"2999-01-01T00:00:00Z\"}");
+                "{\"questionIds\":[" + question.json().get("id").asLong() + "],\"dueAt\":\"2999-01-01T00:00:00Z\"}");
         assertEquals(201, assignment.status(), assignment::toString);
         return assignment.json().get("id").asLong();
     }
@@ -56,7 +56,7 @@ class PrivacyTest {
         Person teacher = school.signedIn("teacher");
         Person learner = school.signedIn("learner8");
         long id = handedOut(teacher);
-        String answers = "[{\"cell\":{\"subject\":\"R3\",\"quantity\":\"voltage\"},\"text\":\"1 V\"}]";
+        String answers = "[{\"box\":\"1/1.1-2\",\"text\":\"1 V\"}]";
         List<Answer> before = List.of(
                 learner.get("/api/session"),
                 learner.get("/api/my/work"),
@@ -175,7 +175,7 @@ class PrivacyTest {
                 new String[] {"GET", "/api/assignments/1/preview", ""},
                 new String[] {"GET", "/api/assignments/1/boxes", ""},
                 new String[] {
-                    "POST", "/api/classes/1/assignments", "{\"questionId\":1,\"dueAt\":\"2999-01-01T00:00:00Z\"}"
+                    "POST", "/api/classes/1/assignments", "{\"questionIds\":[1],\"dueAt\":\"2999-01-01T00:00:00Z\"}"
                 },
                 new String[] {"GET", "/api/assignments/1", ""},
                 new String[] {"GET", "/api/assignments/1/sheets/2", ""},
@@ -205,7 +205,7 @@ class PrivacyTest {
                 404,
                 other.post(
                                 "/api/classes/" + otherClass + "/assignments",
-                                "{\"questionId\":1,\"dueAt\":\"2999-01-01T00:00:00Z\"}")
+                                "{\"questionIds\":[1],\"dueAt\":\"2999-01-01T00:00:00Z\"}")
                         .status());
     }
 

@@ -16,9 +16,9 @@ import tools.jackson.databind.JsonNode;
 /** A question is kept while it is made, and nothing a teacher takes away is gone at once. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class QuestionDraftTest {
-    private static final String USES = """
+    private static final String ASKING = """
             {"given":[{"subject":"total","quantity":"voltage"},{"subject":"R1","quantity":"resistance"}],
-             "asked":[{"cell":{"subject":"total","quantity":"current"},"marks":2}],"known":["R1","total"]}""";
+             "known":["R1","total"],"stem":"","states":[],"tasks":[{"kind":"chart","cells":[{"subject":"total","quantity":"current","marks":2}]}]}""";
 
     @RegisterExtension
     final School school = School.DEMO;
@@ -31,7 +31,7 @@ class QuestionDraftTest {
     }
 
     private static String moment(String notation) {
-        return "{\"notation\":\"" + notation + "\",\"uses\":" + USES + "}";
+        return "{\"notation\":\"" + notation + "\",\"asking\":" + ASKING + "}";
     }
 
     private static String body(String now, String past) {
@@ -53,8 +53,8 @@ class QuestionDraftTest {
         JsonNode body = teacher.get(path).json().get("body");
         assertEquals("9 V : R1=3", body.get("now").get("notation").asString());
         assertEquals("9 V : R1=", body.get("past").get(0).get("notation").asString());
-        assertEquals(
-                2, body.get("now").get("uses").get("asked").get(0).get("marks").asInt());
+        JsonNode task = body.get("now").get("asking").get("tasks").get(0);
+        assertEquals(2, task.get("cells").get(0).get("marks").asInt());
 
         Answer older = teacher.put(path, "{\"revision\":1,\"body\":" + body("5 V : R1=1", "") + "}");
         assertEquals(409, older.status());
@@ -66,7 +66,7 @@ class QuestionDraftTest {
         Answer kept = teacher.post("/api/questions?draft=" + id, """
                 {"title":"From a draft","notation":"9 V : R1=3","given":[{"subject":"total","quantity":"voltage"},
                  {"subject":"R1","quantity":"resistance"}],
-                 "asked":[{"cell":{"subject":"total","quantity":"current"},"marks":2}]}""");
+                 "tasks":[{"kind":"chart","cells":[{"subject":"total","quantity":"current","marks":2}]}]}""");
         assertEquals(id, kept.json().get("draftId").asLong());
         assertFalse(lists(teacher.get("/api/question-drafts"), id), "it is no new question any more");
         long question = kept.json().get("id").asLong();
@@ -97,8 +97,9 @@ class QuestionDraftTest {
         for (String marks : new String[] {"0", "-1", "21", "1.5"}) {
             Answer refused = teacher.post(
                     "/api/questions",
-                    "{\"title\":\"M\",\"notation\":\"9 V : R1=3\",\"given\":[],\"asked\":[{\"cell\":{\"subject\":"
-                            + "\"total\",\"quantity\":\"current\"},\"marks\":" + marks + "}]}");
+                    "{\"title\":\"M\",\"notation\":\"9 V : R1=3\",\"given\":[],\"tasks\":[{\"kind\":\"chart\","
+                            + "\"cells\":[{\"subject\":\"total\",\"quantity\":\"current\",\"marks\":" + marks
+                            + "}]}]}");
             assertEquals(400, refused.status(), marks);
         }
     }

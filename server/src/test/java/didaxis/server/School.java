@@ -10,6 +10,8 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
@@ -82,6 +84,14 @@ final class School implements BeforeAllCallback {
     /** Somebody with cookies of their own, not signed in. */
     Person visitor() {
         return new Person("http://localhost:" + port());
+    }
+
+    /** A box of a sheet by its place among all of them. */
+    static JsonNode box(JsonNode sheet, int place) {
+        List<JsonNode> boxes = new ArrayList<>();
+        for (JsonNode question : sheet.get("questions"))
+            for (JsonNode task : question.get("tasks")) task.get("boxes").forEach(boxes::add);
+        return boxes.get(place);
     }
 
     /** Where its files are. */

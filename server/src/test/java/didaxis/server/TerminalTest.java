@@ -109,7 +109,7 @@ class TerminalTest {
         Person teacher = school.signedIn("teacher");
         DataSource writer = school.bean("writer", DataSource.class);
         String question = "{\"title\":\"" + "x".repeat(100) + "\",\"notation\":\"12 V : " + "5 + ".repeat(150)
-                + "7\",\"given\":[],\"asked\":[]}";
+                + "7\",\"given\":[],\"tasks\":[]}";
         try {
             pragma(writer, "PRAGMA max_page_count = 1");
             School.Answer refused = null;

@@ -103,15 +103,13 @@ class TrustTest {
         String question = "{\"title\":\"Radio\",\"notation\":\"16 V : R1=5 + (R2=12 || R3=4)\","
                 + "\"given\":[{\"subject\":\"R1\",\"quantity\":\"RESISTANCE\"},{\"subject\":\"R2\",\"quantity\":\"resistance\"},"
                 + "{\"subject\":\"R3\",\"quantity\":\"resistance\"},{\"subject\":\"total\",\"quantity\":\"voltage\"}],"
-                + "\"asked\":[{\"cell\":{\"subject\":\"R3,R2\",\"quantity\":\"Resistance\"},\"marks\":1}]}";
+                + "\"tasks\":[{\"kind\":\"chart\",\"cells\":[{\"subject\":\"R3,R2\",\"quantity\":\"Resistance\",\"marks\":1}]}]}";
         JsonNode kept = teacher.post("/api/questions", question).json();
-        assertEquals("R23", kept.get("asked").get(0).get("cell").get("subject").asString());
-        assertEquals(
-                "resistance",
-                kept.get("asked").get(0).get("cell").get("quantity").asString());
+        JsonNode cell = kept.get("body").get("tasks").get(0).get("cells").get(0);
+        assertEquals("R23", cell.get("subject").asString());
+        assertEquals("resistance", cell.get("quantity").asString());
         String twice = question.replace(
-                "\"marks\":1}",
-                "\"marks\":1},{\"cell\":{\"subject\":\"R23\",\"quantity\":\"resistance\"},\"marks\":1}");
+                "\"marks\":1}", "\"marks\":1},{\"subject\":\"R23\",\"quantity\":\"resistance\",\"marks\":1}");
         assertEquals(400, teacher.post("/api/questions", twice).status());
         teacher.delete("/api/questions/" + kept.get("id").asLong());
     }

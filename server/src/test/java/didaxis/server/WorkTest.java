@@ -24,7 +24,7 @@ class WorkTest {
     final School school = School.DEMO;
 
     private static String answers(String text) {
-        return "[{\"cell\":{\"subject\":\"total\",\"quantity\":\"resistance\"},\"text\":\"" + text + "\"}]";
+        return "[{\"box\":\"1/1.1-1\",\"text\":\"" + text + "\"}]";
     }
 
     @Test
@@ -61,7 +61,7 @@ class WorkTest {
         Person teacher = school.signedIn("teacher");
         JsonNode view = teacher.get("/api/assignments/1/boxes").json();
         JsonNode first = view.get("boxes").get(0);
-        assertEquals("R23", first.get("cell").get("subject").asString());
+        assertEquals("resistance of R23", first.get("name").asString());
         assertEquals("3.00\u2009Ω", first.get("expected").asString());
         assertEquals(4, first.get("right").asInt());
         assertEquals(2, first.get("wrong").asInt());
@@ -71,7 +71,7 @@ class WorkTest {
                 List.of("0.333\u2009Ω", "16\u2009Ω"), wrong.stream().sorted().toList());
         for (JsonNode box : view.get("boxes")) {
             int all = 0;
-            for (String count : List.of("right", "follows", "wrong", "blank", "unreadable"))
+            for (String count : List.of("right", "follows", "partly", "wrong", "blank", "unreadable"))
                 all += box.get(count).asInt();
             assertEquals(6, all, box::toString);
         }
@@ -95,7 +95,7 @@ class WorkTest {
         assertEquals(409, older.status());
         assertEquals("changed-elsewhere", older.json().get("reason").asString());
         JsonNode sheet = learner.get("/api/my/work/2").json();
-        assertEquals("24", sheet.get("boxes").get(0).get("text").asString());
+        assertEquals("24", School.box(sheet, 0).get("text").asString());
         assertEquals("working", sheet.get("state").asString());
     }
 
@@ -121,7 +121,8 @@ class WorkTest {
         threads.shutdown();
         assertEquals(1, times.stream().distinct().count(), times::toString);
         int kept = school.bean(JdbcClient.class)
-                .sql("SELECT count(*) FROM submission WHERE assignment_id = 2 AND learner_id = 3")
+                .sql(
+                        "SELECT count(*) FROM submission s JOIN sheet h ON h.id = s.sheet_id WHERE h.assignment_id = 2 AND h.learner_id = 3")
                 .query(Integer.class)
                 .single();
         assertEquals(1, kept);
@@ -137,19 +138,18 @@ class WorkTest {
         Answer question = teacher.post("/api/questions", """
                 {"title":"Back","notation":"12 V : R1=2 + R2=4","given":[{"subject":"total","quantity":"voltage"},
                  {"subject":"R1","quantity":"resistance"},{"subject":"R2","quantity":"resistance"}],
-                 "asked":[{"cell":{"subject":"total","quantity":"resistance"},"marks":2},
-                 {"cell":{"subject":"total","quantity":"current"},"marks":3},
-                 {"cell":{"subject":"R1","quantity":"voltage"},"marks":1}]}""");
+                 "tasks":[{"kind":"chart","cells":[{"subject":"total","quantity":"resistance","marks":2},
+                 {"subject":"total","quantity":"current","marks":3},
+                 {"subject":"R1","quantity":"voltage","marks":1}]}]}""");
         long id = teacher.post(
                         "/api/classes/1/assignments",
-                        "{\"questionId\":" + question.json().get("id").asLong()
-                                + ",\"dueAt\":\"2999-01-01T00:00:00Z\"}")
+                        "{\"questionIds\":[" + question.json().get("id").asLong()
+                                + "],\"dueAt\":\"2999-01-01T00:00:00Z\"}")
                 .json()
                 .get("id")
                 .asLong();
         String work = "/api/my/work/" + id;
-        String answers = "[" + answer("total", "resistance", "8 ohm") + "," + answer("total", "current", "1.5 A") + ","
-                + answer("R1", "voltage", "") + "]";
+        String answers = "[" + answer(1, "8 ohm") + "," + answer(2, "1.5 A") + "," + answer(3, "") + "]";
         assertEquals(
                 "not-released",
                 learner.get(work + "/feedback").json().get("reason").asString());
@@ -186,9 +186,8 @@ class WorkTest {
                         .status());
     }
 
-    private static String answer(String subject, String quantity, String text) {
-        return "{\"cell\":{\"subject\":\"" + subject + "\",\"quantity\":\"" + quantity + "\"},\"text\":\"" + text
-                + "\"}";
+    private static String answer(int box, String text) {
+        return "{\"box\":\"1/1.1-" + box + "\",\"text\":\"" + text + "\"}";
     }
 
     private static List<String> findings(JsonNode feedback) {
@@ -201,11 +200,13 @@ class WorkTest {
     void whatWasHandedOutStaysAsItWasWhenTheQuestionChanges() {
         Person teacher = school.signedIn("teacher");
         Person learner = school.signedIn("learner3");
-        String before = learner.get("/api/my/work/2").json().get("given").toString();
+        String before = learner.get("/api/my/work/2").json().get("questions").toString();
         JsonNode question = teacher.get("/api/questions/2").json();
-        String changed = question.toString().replace("H1=48", "H1=60");
+        String body = question.get("body").toString().replace("H1=48", "H1=60");
+        String changed = body.replace("\"title\":null", "\"title\":" + question.get("title"));
         assertEquals(200, teacher.put("/api/questions/2", changed).status());
-        assertEquals(before, learner.get("/api/my/work/2").json().get("given").toString());
+        assertEquals(
+                before, learner.get("/api/my/work/2").json().get("questions").toString());
         assertEquals(204, teacher.delete("/api/questions/2").status());
         assertEquals(404, teacher.get("/api/questions/2").status());
         assertEquals(200, learner.get("/api/my/work/2").status());

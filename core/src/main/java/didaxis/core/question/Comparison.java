@@ -3,6 +3,8 @@ package didaxis.core.question;
 import didaxis.core.circuit.Cell;
 import didaxis.core.style.MarkingStyle;
 import didaxis.core.style.Tolerance;
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -15,6 +17,7 @@ import java.util.List;
 public record Comparison(String id, int state, Cell cell, int otherState, Cell other, boolean factor, int marks)
         implements Task {
     private static final Tolerance FACTOR = new Tolerance(0.01);
+    private static final MathContext SHOWN = new MathContext(4);
 
     @Override
     public List<Integer> states() {
@@ -59,8 +62,7 @@ public record Comparison(String id, int state, Cell cell, int otherState, Cell o
     public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
         if (box.form() instanceof Box.Form.Relation) {
             int right = sign(question);
-            String model = right < 0 ? "less" : right > 0 ? "greater" : "equal";
-            return Typed.judged(typed, Typed.relation(typed), right, box.marks(), model);
+            return Typed.judged(typed, Typed.relation(typed), right, box.marks(), Typed.word(right));
         }
         double right = value(question) / otherValue(question);
         return Typed.judged(
@@ -68,7 +70,7 @@ public record Comparison(String id, int state, Cell cell, int otherState, Cell o
                 Typed.factor(typed).map(own -> FACTOR.matches(right, own)),
                 true,
                 box.marks(),
-                String.valueOf((float) right));
+                style.format().plain(BigDecimal.valueOf(right).round(SHOWN).stripTrailingZeros()));
     }
 
     @Override

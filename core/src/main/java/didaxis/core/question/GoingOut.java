@@ -36,6 +36,12 @@ public record GoingOut(String id, int state, List<String> parts, int marks) impl
         return boxes;
     }
 
+    /** Every lamp of the circuit, lit or not. */
+    @Override
+    public List<Subject> things(Question question) {
+        return lamps(question.state(state).chart());
+    }
+
     @Override
     public List<TaskFlaw> flaws(Question question, Knowledge knowledge) {
         State here = question.state(state);
@@ -47,6 +53,11 @@ public record GoingOut(String id, int state, List<String> parts, int marks) impl
             else if (without(part, here).isEmpty()) flaws.add(new TaskFlaw.ShortsTheSource(id, part));
         }
         return flaws;
+    }
+
+    /** What is taken out in one of the boxes. */
+    public String part(Box box) {
+        return parts.get(boxes().stream().map(Box::id).toList().indexOf(box.id()));
     }
 
     private static boolean isSwitch(String part, State here) {
@@ -84,13 +95,11 @@ public record GoingOut(String id, int state, List<String> parts, int marks) impl
 
     @Override
     public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
-        String part = parts.get(boxes().stream().map(Box::id).toList().indexOf(box.id()));
+        String part = part(box);
         State here = question.state(state);
         Set<Subject> right = goingOut(part, question);
-        String model = right.isEmpty()
-                ? "none"
-                : String.join(", ", right.stream().map(Subject::id).toList());
-        var read = Typed.things(typed, lamps(here.chart())).map(named -> {
+        String model = Typed.print(right);
+        var read = Typed.things(typed, things(question)).map(named -> {
             Set<Subject> counted = new LinkedHashSet<>(named);
             counted.retainAll(lit(here.chart()));
             counted.remove(Subject.part(part));

@@ -34,12 +34,7 @@ public record Joining(String id, int state, String one, String other, int marks)
     @Override
     public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
         Pair.Kind right = joint(question);
-        String model = switch (right) {
-            case SERIES -> "in series";
-            case PARALLEL -> "in parallel";
-            case NEITHER -> "neither";
-        };
-        return Typed.judged(typed, Typed.joint(typed), right, box.marks(), model);
+        return Typed.judged(typed, Typed.joint(typed), right, box.marks(), Typed.word(right));
     }
 
     @Override

@@ -4,7 +4,6 @@ import didaxis.core.circuit.Cell;
 import didaxis.core.working.Deduction;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -21,9 +20,7 @@ public final class Knowledge {
 
     private Knowledge(List<State> states) {
         this.states = states;
-        told = new ArrayList<>(states.stream()
-                .map(state -> (Set<Cell>) new LinkedHashSet<>(state.given()))
-                .toList());
+        told = new ArrayList<>(states.stream().map(State::told).toList());
         reached = new ArrayList<>();
         for (int k = 0; k < states.size(); k++) reached.add(reached(k));
         boolean more = true;
@@ -65,6 +62,10 @@ public final class Knowledge {
 
     /** Whether a setting is the same in two states: no act on the way from one to the other is on its part. */
     public boolean unchanged(Cell setting, int one, int other) {
+        return unchanged(states, setting, one, other);
+    }
+
+    static boolean unchanged(List<State> states, Cell setting, int one, int other) {
         for (int k = Math.min(one, other) + 1; k <= Math.max(one, other); k++)
             if (!states.get(k).leavesAlone(setting)) return false;
         return true;

@@ -49,6 +49,15 @@ public record Question(String stem, List<State> states, List<Task> tasks) {
         return tasks.stream().filter(task -> task.id().equals(id)).findFirst();
     }
 
+    /** What a learner is shown in a state: what is told there, and the settings told before that nothing has touched. */
+    public Set<Cell> shown(int place) {
+        Set<Cell> shown = states.get(place).told();
+        for (int before = 0; before < place; before++)
+            for (Cell cell : states.get(before).told())
+                if (State.isSetting(cell) && Knowledge.unchanged(states, cell, before, place)) shown.add(cell);
+        return shown;
+    }
+
     /** All marks together. */
     public int total() {
         return boxes().stream().mapToInt(Box::marks).sum();

@@ -30,6 +30,11 @@ public record Ranking(String id, int state, Quantity quantity, List<Subject> thi
     }
 
     @Override
+    public List<Subject> things(Question question) {
+        return things;
+    }
+
+    @Override
     public List<TaskFlaw> flaws(Question question, Knowledge knowledge) {
         State here = question.state(state);
         if (!here.numbered()) return List.of(new TaskFlaw.NoNumber(id));

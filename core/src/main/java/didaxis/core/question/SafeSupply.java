@@ -20,6 +20,13 @@ public record SafeSupply(String id, int state, int marks) implements Task {
     }
 
     @Override
+    public List<Subject> things(Question question) {
+        return question.state(state).circuit().parts().stream()
+                .map(part -> Subject.part(part.label()))
+                .toList();
+    }
+
+    @Override
     public List<TaskFlaw> flaws(Question question, Knowledge knowledge) {
         if (!question.state(state).numbered()) return List.of(new TaskFlaw.NoNumber(id));
         return ratings(question).first().isEmpty() ? List.of(new TaskFlaw.TooFew(id, List.of())) : List.of();
@@ -47,10 +54,8 @@ public record SafeSupply(String id, int state, int marks) implements Task {
             return Typed.judgedAmount(typed, highest, box.marks(), style);
         }
         Set<Subject> right = first(question);
-        List<Subject> parts = question.state(state).circuit().parts().stream()
-                .map(part -> Subject.part(part.label()))
-                .toList();
-        Optional<Boolean> read = Typed.things(typed, parts).map(named -> named.size() == 1 && right.containsAll(named));
+        Optional<Boolean> read =
+                Typed.things(typed, things(question)).map(named -> named.size() == 1 && right.containsAll(named));
         String model = right.stream().map(Subject::id).sorted().collect(Collectors.joining(" or "));
         return Typed.judged(typed, read, true, box.marks(), model);
     }

@@ -8,6 +8,7 @@ import didaxis.core.circuit.Subject;
 import didaxis.core.law.Relations;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.solving.OperatingPoint;
+import java.util.LinkedHashSet;
 import java.util.Optional;
 import java.util.Set;
 
@@ -38,6 +39,16 @@ public record State(Relations relations, Optional<Act> act, Set<Cell> given, boo
         boolean stillNumbered = numbered && !(done instanceof Act.Varied);
         return chartOf(done.on(circuit()))
                 .map(chart -> new State(Relations.of(chart), Optional.of(done), told, stillNumbered));
+    }
+
+    /** What a learner is told in this state: what is given, and what the act says that something was set to. */
+    public Set<Cell> told() {
+        Set<Cell> told = new LinkedHashSet<>(given);
+        act.filter(done -> done instanceof Act.Set)
+                .map(done -> Cell.resistance(Subject.part(done.part())))
+                .filter(cell -> chart().value(cell).isPresent())
+                .ifPresent(told::add);
+        return told;
     }
 
     /** The chart of a circuit that is connected like this one; empty if its source is shorted. */

@@ -1,5 +1,6 @@
 package didaxis.core.question;
 
+import didaxis.core.circuit.Subject;
 import didaxis.core.style.MarkingStyle;
 import java.util.List;
 import java.util.function.Function;
@@ -22,6 +23,11 @@ public sealed interface Task permits Amounts, Ways, Ranking, GoingOut, Joining, 
 
     /** Its boxes in their order. */
     List<Box> boxes();
+
+    /** What may be named in its boxes; nothing where they do not take names. */
+    default List<Subject> things(Question question) {
+        return List.of();
+    }
 
     /** What keeps it from being asked, with what is known in each state. */
     List<TaskFlaw> flaws(Question question, Knowledge knowledge);

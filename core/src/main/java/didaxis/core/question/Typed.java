@@ -18,7 +18,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** What a learner typed into a box that takes words, signs or names; empty where it cannot be read. */
-final class Typed {
+public final class Typed {
     private static final String UP =
             "increas\\w*|up|ris\\w+|rose|goes up|grow\\w*|larger|bigger|greater|more|higher|brighter|↑|\\+";
     private static final String DOWN =
@@ -32,14 +32,15 @@ final class Typed {
     private Typed() {}
 
     /** One of the three ways; two of them in one answer are none, and what it does not do tells none. */
-    static Optional<Direction> direction(String typed) {
+    public static Optional<Direction> direction(String typed) {
         String words = typed.toLowerCase(Locale.ROOT);
         if (NO_CHANGE.matcher(words).find()) return Optional.of(Direction.SAME);
         if (DENIED.matcher(words).find()) return Optional.empty();
         return one(typed, Map.of(UP, Direction.INCREASES, DOWN, Direction.DECREASES, SAME, Direction.SAME));
     }
 
-    static String word(Direction direction) {
+    /** As one would write it. */
+    public static String word(Direction direction) {
         return switch (direction) {
             case INCREASES -> "increases";
             case DECREASES -> "decreases";
@@ -49,11 +50,12 @@ final class Typed {
     }
 
     /** The sign of a difference: −1, 0 or 1. */
-    static Optional<Integer> relation(String typed) {
+    public static Optional<Integer> relation(String typed) {
         return one(typed, Map.of(UP + "|>", 1, DOWN + "|<", -1, SAME, 0));
     }
 
-    static Optional<Pair.Kind> joint(String typed) {
+    /** How two parts are joined. */
+    public static Optional<Pair.Kind> joint(String typed) {
         return one(
                 typed,
                 Map.of(
@@ -75,7 +77,7 @@ final class Typed {
     }
 
     /** "A > B = C": each thing once, those that are alike together. */
-    static Optional<List<Set<Subject>>> order(String typed, List<Subject> things) {
+    public static Optional<List<Set<Subject>>> order(String typed, List<Subject> things) {
         boolean rising = typed.contains("<");
         if (rising && typed.contains(">")) return Optional.empty();
         List<Set<Subject>> ranks = new ArrayList<>();
@@ -92,14 +94,15 @@ final class Typed {
         return seen.size() == things.size() ? Optional.of(ranks) : Optional.empty();
     }
 
-    static String print(List<? extends Set<Subject>> ranks) {
+    /** An order as one would write it. */
+    public static String print(List<? extends Set<Subject>> ranks) {
         return ranks.stream()
-                .map(rank -> rank.stream().map(Subject::id).collect(Collectors.joining(" = ")))
+                .map(rank -> rank.stream().map(Typed::name).collect(Collectors.joining(" = ")))
                 .collect(Collectors.joining(" > "));
     }
 
     /** "L2, L3", "none", "all". */
-    static Optional<Set<Subject>> things(String typed, List<Subject> things) {
+    public static Optional<Set<Subject>> things(String typed, List<Subject> things) {
         String words = typed.strip().toLowerCase(Locale.ROOT);
         if (words.matches("none|no|nothing|0")) return Optional.of(Set.of());
         if (words.matches("all|all of them|every(one)?|both")) return Optional.of(new LinkedHashSet<>(things));
@@ -115,12 +118,17 @@ final class Typed {
     private static Optional<Subject> named(String name, List<Subject> things) {
         String plain = name.strip().replaceFirst("^\\.", "");
         return things.stream()
-                .filter(one -> one.id().replaceFirst("^\\.", "").equalsIgnoreCase(plain))
+                .filter(one -> name(one).equalsIgnoreCase(plain) || one.id().equalsIgnoreCase(plain))
                 .findFirst();
     }
 
+    /** As a learner writes it: a point without the dot of the notation, the internal resistance as r. */
+    public static String name(Subject thing) {
+        return thing.kind() == Subject.Kind.INTERNAL ? "r" : thing.id().replaceFirst("^\\.", "");
+    }
+
     /** "1/4", "0.25", "4 times". */
-    static Optional<Double> factor(String typed) {
+    public static Optional<Double> factor(String typed) {
         Matcher fraction = FRACTION.matcher(typed);
         if (fraction.find()) {
             double under = number(fraction.group(2));
@@ -137,7 +145,7 @@ final class Typed {
     }
 
     /** "900 Ω, 100 Ω; 200": several amounts between commas that are no decimal signs, semicolons, or the word and. */
-    static Optional<List<Double>> amounts(String typed, Quantity quantity, MarkingStyle style) {
+    public static Optional<List<Double>> amounts(String typed, Quantity quantity, MarkingStyle style) {
         String between = style.format().decimalSign() == ',' ? "\\s*;\\s*|\\s+and\\s+" : "\\s*[;,]\\s*|\\s+and\\s+";
         List<Double> amounts = new ArrayList<>();
         for (String one : typed.strip().split(between)) {
@@ -163,6 +171,25 @@ final class Typed {
                         blank -> Optional.empty(),
                         unreadable -> Optional.empty());
         return judged(typed, read, true, marks, style.format().print(right));
+    }
+
+    /** Some things as one would write them. */
+    public static String print(Set<Subject> things) {
+        return things.isEmpty() ? "none" : things.stream().map(Typed::name).collect(Collectors.joining(", "));
+    }
+
+    /** As one would write it. */
+    public static String word(Pair.Kind kind) {
+        return switch (kind) {
+            case SERIES -> "in series";
+            case PARALLEL -> "in parallel";
+            case NEITHER -> "neither";
+        };
+    }
+
+    /** The sign of a difference as one would write it. */
+    public static String word(int sign) {
+        return sign < 0 ? "less" : sign > 0 ? "greater" : "equal";
     }
 
     /** Of an answer that is either right or not. */

@@ -30,6 +30,7 @@ record CellPhrase(HouseStyle style) {
         String word = style.terms().word(quantity);
         if (subjects.size() == 1) {
             Subject only = subjects.get(0);
+            if (only.kind() == Subject.Kind.TOTAL && quantity == Quantity.VOLTAGE) return "the emf";
             if (only.kind() == Subject.Kind.TOTAL) return "the " + whole(quantity) + " " + word;
             if (only.kind() == Subject.Kind.VOLTMETER) return "the reading of " + only.id();
             if (only.kind() == Subject.Kind.POINT)

@@ -15,6 +15,7 @@ import didaxis.core.question.Question;
 import didaxis.core.question.Ranking;
 import didaxis.core.question.State;
 import didaxis.core.question.Task;
+import didaxis.core.question.Typed;
 import didaxis.core.question.Ways;
 import didaxis.core.style.HouseStyle;
 import java.util.List;
@@ -52,17 +53,20 @@ public record TaskSentence(HouseStyle style, Question question) {
     /** The task, with what was done before it where its state is not the circuit as drawn. */
     public String prompt(Task task) {
         String before = act(question.state(task.state()));
-        String asked = task.match(new Task.Cases<>(
+        return before.isEmpty() ? asked(task) : before + " " + asked(task);
+    }
+
+    /** The task alone, where it is told already what was done before it. */
+    public String asked(Task task) {
+        return task.match(new Task.Cases<>(
                 this::amounts,
                 this::ways,
                 this::ranking,
                 this::goingOut,
-                joining -> "Are " + joining.one() + " and " + joining.other()
-                        + " in series, in parallel, or neither? Give the reason.",
+                joining -> "Are " + joining.one() + " and " + joining.other() + " in series, in parallel, or neither?",
                 this::comparison,
                 safe -> "What is the highest emf at which no part is over its rating, and which part sets it?",
                 all -> "Which resistances can " + Listed.of(all.parts()) + " make together, all of them used?"));
-        return before.isEmpty() ? asked : before + " " + asked;
     }
 
     private String amounts(Amounts amounts) {
@@ -107,9 +111,7 @@ public record TaskSentence(HouseStyle style, Question question) {
     }
 
     private static String names(List<Subject> things) {
-        return Listed.of(things.stream()
-                .map(thing -> thing.id().startsWith(".") ? thing.id().substring(1) : thing.id())
-                .toList());
+        return Listed.of(things.stream().map(Typed::name).toList());
     }
 
     /** With a capital letter, as a sentence begins. */

@@ -20,11 +20,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class AssignmentController {
     /**
-     * What is handed out: a question, or once more what an assignment has; {@code again} says that it is meant where the
-     * class has the same already.
+     * What is handed out: questions in their order, or once more what an assignment has; {@code again} says that it is
+     * meant where the class has the same already.
+     *
+     * @param title the question's own where it is left out; of several it is needed
      */
     record HandOut(
-            @Schema(types = {"integer", "null"}) Long questionId,
+            @Schema(types = {"array", "null"}) List<Long> questionIds,
+            @Schema(types = {"string", "null"}) String title,
             @Schema(types = {"integer", "null"}) Long assignmentId,
             Instant dueAt,
             @Schema(types = {"boolean", "null"}) Boolean again) {}

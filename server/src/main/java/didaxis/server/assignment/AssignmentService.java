@@ -1,23 +1,26 @@
 package didaxis.server.assignment;
 
+import didaxis.core.style.HouseStyle;
 import didaxis.server.assignment.AssignmentController.HandOut;
 import didaxis.server.assignment.AssignmentView.AssignmentSummary;
-import didaxis.server.assignment.Assignments.Assignment;
 import didaxis.server.classroom.Classrooms;
 import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
+import didaxis.server.question.FlawView;
 import didaxis.server.question.QuestionContent;
 import didaxis.server.question.Questions;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 
 /** Hands questions out to classes, and changes what was handed out while that is possible. */
 @Service
 class AssignmentService {
+    private static final int MOST_QUESTIONS = 40;
+
     private final Assignments assignments;
     private final AssignmentViews views;
     private final Classrooms classrooms;
@@ -47,39 +50,51 @@ class AssignmentService {
         return transactions.read(() -> views.all(teacher));
     }
 
-    /** Hands out a question as it is now, or what was handed out before: later changes do not touch it. */
+    /** Hands out questions as they are now, or what was handed out before: later changes do not touch it. */
     AssignmentSummary handOut(long classId, HandOut handOut, long teacher) {
-        record Source(Optional<Long> question, QuestionContent content) {}
-        Source source = transactions.read(() -> {
+        List<QuestionContent> handedOut = transactions.read(() -> {
             classrooms.one(classId, teacher);
-            if (handOut.assignmentId() != null) {
-                Assignment before = assignments.ofTeacher(handOut.assignmentId(), teacher);
-                return new Source(Optional.empty(), before.content());
-            }
-            if (handOut.questionId() == null) throw Problem.badRequest("Say which question is to be handed out.");
-            return new Source(
-                    Optional.of(handOut.questionId()),
-                    questions.one(handOut.questionId(), teacher).content());
+            return contents(handOut, teacher);
         });
-        QuestionContent content = source.content();
-        List<String> flaws = content.flaws();
-        if (!flaws.isEmpty()) {
-            throw Problem.of(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "“" + content.title() + "” cannot be handed out yet. " + String.join(" ", flaws));
-        }
+        handedOut.forEach(AssignmentService::refuseFlaws);
+        String title = title(handOut, handedOut);
         checkDue(handOut.dueAt());
         return transactions.write(() -> {
             Classrooms.Classroom classroom = classrooms.one(classId, teacher);
-            if (handOut.again() != Boolean.TRUE) refuseIfThereAlready(classroom, content.title());
-            long id = assignments.handOut(classId, source.question(), content, handOut.dueAt());
+            if (handOut.again() != Boolean.TRUE) refuseIfThereAlready(classroom, title);
+            long id = assignments.handOut(classId, title, handedOut, handOut.dueAt());
             return views.summary(id, teacher);
         });
     }
 
+    private List<QuestionContent> contents(HandOut handOut, long teacher) {
+        if (handOut.assignmentId() != null)
+            return assignments.questions(assignments.ofTeacher(handOut.assignmentId(), teacher));
+        List<Long> ids = handOut.questionIds();
+        if (ids == null || ids.isEmpty() || ids.size() > MOST_QUESTIONS || ids.contains(null))
+            throw Problem.badRequest("Say which questions are to be handed out, 1 to " + MOST_QUESTIONS + " of them.");
+        return ids.stream().map(id -> questions.one(id, teacher).content()).toList();
+    }
+
+    private static void refuseFlaws(QuestionContent content) {
+        List<FlawView> flaws = FlawView.of(content.body().question(), HouseStyle.RIDGE);
+        if (flaws.isEmpty()) return;
+        String why = flaws.stream().map(FlawView::sentence).collect(Collectors.joining(" "));
+        throw Problem.of(
+                HttpStatus.UNPROCESSABLE_CONTENT, "“" + content.title() + "” cannot be handed out yet. " + why);
+    }
+
+    private static String title(HandOut handOut, List<QuestionContent> handedOut) {
+        boolean needed =
+                handedOut.stream().map(QuestionContent::title).distinct().count() > 1;
+        return handOut.title() == null && !needed
+                ? handedOut.get(0).title()
+                : QuestionContent.checkedTitle(handOut.title());
+    }
+
     private void refuseIfThereAlready(Classrooms.Classroom classroom, String title) {
         boolean there = assignments.ofClass(classroom.id()).stream()
-                .anyMatch(one -> one.content().title().equals(title));
+                .anyMatch(one -> one.title().equals(title));
         if (there) {
             throw Problem.of(
                             HttpStatus.CONFLICT,

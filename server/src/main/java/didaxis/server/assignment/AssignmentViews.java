@@ -55,7 +55,7 @@ class AssignmentViews {
                 .collect(Collectors.toMap(Learner::id, Function.identity(), (one, same) -> one, LinkedHashMap::new));
         Map<Long, Standing> standing =
                 standings.ofAssignment(id).stream().collect(Collectors.toMap(Standing::learner, Function.identity()));
-        int boxes = assignment.content().asked().size();
+        int boxes = assignment.boxes();
         List<WorkingView> working = sheets.unsent(id).entrySet().stream()
                 .map(one -> new WorkingView(
                         learners.get(one.getKey()),

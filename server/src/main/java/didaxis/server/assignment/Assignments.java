@@ -2,13 +2,13 @@ package didaxis.server.assignment;
 
 import didaxis.server.config.JsonColumn;
 import didaxis.server.config.Problem;
+import didaxis.server.question.QuestionBody;
 import didaxis.server.question.QuestionContent;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import tools.jackson.core.type.TypeReference;
@@ -17,8 +17,9 @@ import tools.jackson.core.type.TypeReference;
 @Repository
 public class Assignments {
     private static final String COLUMNS = """
-            SELECT a.id, a.classroom_id, c.name AS classroom, a.title, a.notation, a.given, a.asked,
-                   a.handed_out_at, a.due_at, a.released_at
+            SELECT a.id, a.classroom_id, c.name AS classroom, a.title, a.handed_out_at, a.due_at, a.released_at,
+                   (SELECT sum(q.boxes) FROM assignment_question q WHERE q.assignment_id = a.id) AS boxes,
+                   (SELECT sum(q.marks) FROM assignment_question q WHERE q.assignment_id = a.id) AS marks
             FROM assignment a JOIN classroom c ON c.id = a.classroom_id AND a.withdrawn_at IS NULL
             """;
     private static final String OF_TEACHER = COLUMNS + """
@@ -41,8 +42,15 @@ public class Assignments {
             WHERE a.id = :id AND l.learner_id = :learner
             """;
     private static final String INSERT = """
-            INSERT INTO assignment (classroom_id, question_id, title, notation, given, asked, handed_out_at, due_at)
-            VALUES (:classroom, :question, :title, :notation, :given, :asked, :now, :due) RETURNING id
+            INSERT INTO assignment (classroom_id, title, handed_out_at, due_at)
+            VALUES (:classroom, :title, :now, :due) RETURNING id
+            """;
+    private static final String INSERT_QUESTION = """
+            INSERT INTO assignment_question (assignment_id, place, format, body, boxes, marks)
+            VALUES (:assignment, :place, :format, :body, :boxes, :marks)
+            """;
+    private static final String QUESTIONS = """
+            SELECT body, boxes, marks FROM assignment_question WHERE assignment_id = :assignment ORDER BY place
             """;
     private static final String RELEASE = """
             UPDATE assignment SET released_at = :now WHERE id = :id AND released_at IS NULL
@@ -73,50 +81,69 @@ public class Assignments {
             long id,
             long classroomId,
             String classroom,
-            QuestionContent content,
+            String title,
+            int boxes,
+            int total,
             Instant handedOutAt,
             Instant dueAt,
             Instant releasedAt) {
         boolean released() {
             return releasedAt != null;
         }
-
-        int total() {
-            return content.asked().stream()
-                    .mapToInt(QuestionContent.AskedCell::marks)
-                    .sum();
-        }
     }
 
     private Assignment map(ResultSet row, int number) throws SQLException {
-        QuestionContent content = new QuestionContent(
-                row.getString("title"),
-                row.getString("notation"),
-                json.read(row.getString("given"), new TypeReference<>() {}),
-                json.read(row.getString("asked"), new TypeReference<>() {}));
         return new Assignment(
                 row.getLong("id"),
                 row.getLong("classroom_id"),
                 row.getString("classroom"),
-                content,
+                row.getString("title"),
+                row.getInt("boxes"),
+                row.getInt("marks"),
                 Instant.ofEpochMilli(row.getLong("handed_out_at")),
                 Instant.ofEpochMilli(row.getLong("due_at")),
                 row.getObject("released_at") == null ? null : Instant.ofEpochMilli(row.getLong("released_at")));
     }
 
-    /** Hands a copy of a question to a class and says its id; the question itself need not be there any more. */
-    public long handOut(long classroom, Optional<Long> question, QuestionContent content, Instant due) {
-        return database.sql(INSERT)
+    /** Hands a copy of questions to a class and says its id; the questions themselves need not be there any more. */
+    public long handOut(long classroom, String title, List<QuestionContent> questions, Instant due) {
+        long id = database.sql(INSERT)
                 .param("classroom", classroom)
-                .param("question", question.orElse(null))
-                .param("title", content.title())
-                .param("notation", content.notation())
-                .param("given", json.write(content.given()))
-                .param("asked", json.write(content.asked()))
+                .param("title", title)
                 .param("now", clock.millis())
                 .param("due", due.toEpochMilli())
                 .query(Long.class)
                 .single();
+        for (int k = 0; k < questions.size(); k++) {
+            QuestionContent question = questions.get(k);
+            database.sql(INSERT_QUESTION)
+                    .param("assignment", id)
+                    .param("place", k + 1)
+                    .param("format", QuestionBody.FORMAT)
+                    .param("body", json.write(question.body()))
+                    .param("boxes", question.boxes())
+                    .param("marks", question.marks())
+                    .update();
+        }
+        return id;
+    }
+
+    /** The questions of an assignment as they were handed out, under its title. */
+    List<QuestionContent> questions(Assignment assignment) {
+        return database.sql(QUESTIONS)
+                .param("assignment", assignment.id())
+                .query((row, number) -> new QuestionContent(
+                        assignment.title(),
+                        json.read(row.getString("body"), new TypeReference<QuestionBody>() {}),
+                        row.getInt("boxes"),
+                        row.getInt("marks")))
+                .list();
+    }
+
+    /** The same as a paper. */
+    Paper paper(Assignment assignment) {
+        return Paper.of(
+                questions(assignment).stream().map(QuestionContent::body).toList());
     }
 
     /** Everything handed to a class. */

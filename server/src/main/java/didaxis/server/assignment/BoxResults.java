@@ -1,10 +1,14 @@
 package didaxis.server.assignment;
 
-import didaxis.core.circuit.Cell;
 import didaxis.core.formula.Symbols;
-import didaxis.core.question.ChartQuestion;
+import didaxis.core.quantity.Amount;
+import didaxis.core.quantity.AmountFormat;
+import didaxis.core.question.Box;
+import didaxis.core.question.Question;
+import didaxis.core.style.HouseStyle;
 import didaxis.core.style.MarkingStyle;
-import didaxis.server.circuit.CellView;
+import didaxis.core.wording.BoxName;
+import didaxis.server.assignment.StoredFinding.Code;
 import didaxis.server.classroom.Classrooms.Learner;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -12,110 +16,95 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
- * What became of one box over a whole class, in JSON: how many have it right, right from an own earlier value, wrong,
- * empty or unreadable, and the wrong values, equal ones together.
+ * What became of one box over a whole class, in JSON: how many have it right, right from an own earlier value, partly
+ * right, wrong, empty or unreadable, and what was not right, equal answers together.
+ *
+ * @param symbol of its cell, as MathML; empty where it has none
+ * @param expected the right answer as one would write it
  */
 record BoxResults(
-        CellView cell,
+        String box,
         String symbol,
+        String name,
         String expected,
         int marks,
         int right,
         int follows,
+        int partly,
         int wrong,
         int blank,
         int unreadable,
         List<WrongValue> wrongValues) {
-    /** A value that is wrong, as it was read or else as it was typed, and who wrote it. */
+    /** An answer that is not right, as it was read or else as it was typed, and who wrote it. */
     record WrongValue(String shown, boolean readable, List<Learner> learners) {}
 
-    /** What makes two wrong answers one: the same value, however it is written; where none can be read, the same text. */
-    private record WrongKey(Optional<Double> value, String text) {
-        static WrongKey of(CellView cell, String text) {
-            return MarkingStyle.STANDARD
-                    .format()
-                    .read(text, cell.measured())
-                    .match(
-                            read -> new WrongKey(Optional.of(read.amount().si()), ""),
-                            blank -> new WrongKey(Optional.empty(), ""),
-                            unreadable -> new WrongKey(Optional.empty(), text.strip()));
-        }
-
-        String shown(CellView cell, String typed) {
-            return value.isPresent() ? SheetView.read(cell, typed).shown() : text;
+    /** What makes two answers one: what they are read as, or where they cannot be read the same text. */
+    private record WrongKey(String shown, boolean readable) {
+        static WrongKey of(Paper paper, Paper.Place place, String text) {
+            SheetView.ReadingView reading = SheetView.read(paper, place, text);
+            boolean readable = reading.expected().isEmpty();
+            return new WrongKey(readable ? reading.shown() : text.strip(), readable);
         }
     }
 
-    private record Wrong(String shown, List<Learner> learners) {}
-
     /** Of every box in the sheet's order; only what was sent or collected counts. */
-    static List<BoxResults> of(
-            Assignments.Assignment assignment, List<Sheets.Submission> sent, List<Learner> learners) {
-        ChartQuestion question = assignment.content().question();
+    static List<BoxResults> of(Paper paper, List<Sheets.Submission> sent, List<Learner> learners) {
         Map<Long, Learner> byId = learners.stream().collect(Collectors.toMap(Learner::id, Function.identity()));
         List<Sheets.Submission> own =
                 sent.stream().filter(one -> byId.containsKey(one.learnerId())).toList();
-        return question.marks().entrySet().stream()
-                .sorted(Map.Entry.comparingByKey(SheetView.sheetOrder(question)))
-                .map(box -> of(question, box.getKey(), box.getValue(), own, byId))
+        return paper.places().values().stream()
+                .map(place -> of(paper, place, own, byId))
                 .toList();
     }
 
     private static BoxResults of(
-            ChartQuestion question, Cell box, int marks, List<Sheets.Submission> sent, Map<Long, Learner> learners) {
-        CellView cell = CellView.of(box);
-        Map<StoredFinding.Code, Integer> counts = new EnumMap<>(StoredFinding.Code.class);
-        Map<WrongKey, Wrong> wrong = new LinkedHashMap<>();
+            Paper paper, Paper.Place place, List<Sheets.Submission> sent, Map<Long, Learner> learners) {
+        Map<Code, Integer> counts = new EnumMap<>(Code.class);
+        Map<WrongKey, List<Learner>> wrong = new LinkedHashMap<>();
         for (Sheets.Submission sheet : sent) {
-            StoredFinding.Code code = sheet.findings().stream()
-                    .filter(finding -> finding.cell().equals(cell))
-                    .map(StoredFinding::code)
-                    .findFirst()
-                    .orElse(StoredFinding.Code.BLANK);
+            Code code = sheet.finding(place.id()).map(StoredFinding::code).orElse(Code.BLANK);
             counts.merge(code, 1, Integer::sum);
-            if (code.earns() || code == StoredFinding.Code.BLANK) continue;
-            String text = text(sheet, cell);
-            WrongKey key = WrongKey.of(cell, text);
-            wrong.computeIfAbsent(key, first -> new Wrong(key.shown(cell, text), new ArrayList<>()))
-                    .learners()
+            if (code.isRight() || code == Code.BLANK) continue;
+            wrong.computeIfAbsent(WrongKey.of(paper, place, sheet.text(place.id())), first -> new ArrayList<>())
                     .add(learners.get(sheet.learnerId()));
         }
         List<WrongValue> values = wrong.entrySet().stream()
-                .map(one -> new WrongValue(
-                        one.getValue().shown(),
-                        one.getKey().value().isPresent(),
-                        one.getValue().learners()))
+                .map(one -> new WrongValue(one.getKey().shown(), one.getKey().readable(), one.getValue()))
                 .sorted(Comparator.comparing((WrongValue one) -> -one.learners().size()))
                 .toList();
+        Box box = place.box();
         return new BoxResults(
-                cell,
-                Symbols.USUAL.mathMl(box),
-                SheetView.shown(question.relations().chart().value(box).orElseThrow(), box),
-                marks,
-                count(counts, StoredFinding.Code.RIGHT, StoredFinding.Code.ROUNDED_EARLY),
-                count(counts, StoredFinding.Code.FOLLOW_THROUGH),
-                count(counts, StoredFinding.Code.WRONG, StoredFinding.Code.CUT_OFF),
-                count(counts, StoredFinding.Code.BLANK),
-                count(counts, StoredFinding.Code.UNREADABLE),
+                place.id(),
+                SheetView.cell(box).map(Symbols.USUAL::mathMl).orElse(""),
+                new BoxName(HouseStyle.RIDGE).say(place.task(), box),
+                expected(paper.question(place), place),
+                box.marks(),
+                count(counts, Code.RIGHT, Code.ROUNDED_EARLY),
+                count(counts, Code.FOLLOW_THROUGH),
+                count(counts, Code.PARTLY),
+                count(counts, Code.WRONG, Code.CUT_OFF),
+                count(counts, Code.BLANK),
+                count(counts, Code.UNREADABLE),
                 values);
     }
 
-    private static int count(Map<StoredFinding.Code, Integer> counts, StoredFinding.Code... codes) {
+    private static String expected(Question question, Paper.Place place) {
+        if (!(place.box().form() instanceof Box.Form.Amount amount))
+            return place.task()
+                    .judge(place.box(), "", question, MarkingStyle.STANDARD)
+                    .model();
+        double value =
+                question.state(amount.state()).chart().value(amount.cell()).orElseThrow();
+        return AmountFormat.STANDARD.print(Amount.of(value, amount.cell().quantity()));
+    }
+
+    private static int count(Map<Code, Integer> counts, Code... codes) {
         return List.of(codes).stream()
                 .mapToInt(code -> counts.getOrDefault(code, 0))
                 .sum();
-    }
-
-    private static String text(Sheets.Submission sheet, CellView cell) {
-        return sheet.answers().stream()
-                .filter(answer -> answer.cell().equals(cell))
-                .map(Sheets.Answer::text)
-                .findFirst()
-                .orElse("");
     }
 }

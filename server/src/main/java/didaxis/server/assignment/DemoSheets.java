@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
-/** Fills sheets as learners would, for a demo; the answers stand in the order in which the cells are asked. */
+/** Fills sheets as learners would, for a demo; the answers stand in the order of the boxes. */
 @Component
 public class DemoSheets {
     private final Sheets sheets;
@@ -14,19 +14,20 @@ public class DemoSheets {
         this.sheets = sheets;
     }
 
-    public void send(long assignment, long learner, QuestionContent content, String... typed) {
-        List<Sheets.Answer> answers = answers(content, typed);
-        sheets.send(assignment, learner, answers, Judgement.of(content, answers));
+    public void send(long assignment, long learner, QuestionContent question, String... typed) {
+        Paper paper = Paper.of(List.of(question.body()));
+        List<Sheets.Answer> answers = answers(paper, typed);
+        sheets.send(assignment, learner, answers, Judgement.of(paper, answers));
     }
 
-    public void begin(long assignment, long learner, QuestionContent content, String... typed) {
-        sheets.keep(assignment, learner, answers(content, typed), 0);
+    public void begin(long assignment, long learner, QuestionContent question, String... typed) {
+        sheets.keep(assignment, learner, answers(Paper.of(List.of(question.body())), typed), 0);
     }
 
-    private static List<Sheets.Answer> answers(QuestionContent content, String... typed) {
+    private static List<Sheets.Answer> answers(Paper paper, String... typed) {
+        List<String> boxes = List.copyOf(paper.places().keySet());
         List<Sheets.Answer> answers = new ArrayList<>();
-        for (int k = 0; k < typed.length; k++)
-            answers.add(new Sheets.Answer(content.asked().get(k).cell(), typed[k]));
+        for (int k = 0; k < typed.length; k++) answers.add(new Sheets.Answer(boxes.get(k), typed[k]));
         return answers;
     }
 }

@@ -1,61 +1,61 @@
 package didaxis.server.assignment;
 
-import didaxis.core.circuit.Cell;
-import didaxis.core.marking.Finding;
-import didaxis.core.marking.Marker;
-import didaxis.core.question.ChartQuestion;
+import didaxis.core.marking.BoxFinding;
+import didaxis.core.marking.QuestionMarker;
 import didaxis.core.style.MarkingStyle;
+import didaxis.core.wording.BoxSentence;
 import didaxis.core.wording.FindingSentence;
-import didaxis.server.circuit.CellView;
-import didaxis.server.marking.FindingView;
-import didaxis.server.question.QuestionContent;
-import java.util.ArrayList;
+import didaxis.server.marking.BoxFindingView;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** What marking makes of a sheet: a finding for every asked cell, and the marks. */
-record Judgement(List<Finding> findings, int marks) {
-    static Judgement of(QuestionContent content, List<Sheets.Answer> answers) {
-        ChartQuestion question = content.question();
-        Map<CellView, String> typed = typed(answers);
-        Map<Cell, String> sheet = new LinkedHashMap<>();
-        question.marks().keySet().stream()
-                .sorted(SheetView.sheetOrder(question))
-                .forEach(cell -> sheet.put(cell, typed.getOrDefault(CellView.of(cell), "")));
-        List<Finding> findings = Marker.of(question.relations(), question.given(), MarkingStyle.STANDARD)
-                .mark(sheet);
-        int marks = findings.stream()
-                .filter(Finding::earns)
-                .mapToInt(finding -> question.marks().get(finding.cell()))
-                .sum();
-        return new Judgement(findings, marks);
+/** What marking makes of a sheet: a finding for every box by its id on the sheet, and the marks. */
+record Judgement(Map<String, BoxFinding> findings, int marks) {
+    static Judgement of(Paper paper, List<Sheets.Answer> answers) {
+        Map<String, String> typed = typed(answers);
+        Map<String, BoxFinding> findings = new LinkedHashMap<>();
+        for (int k = 0; k < paper.questions().size(); k++) {
+            int place = k;
+            Map<String, String> own = new HashMap<>();
+            paper.questions()
+                    .get(k)
+                    .boxes()
+                    .forEach(box -> own.put(box.id(), typed.getOrDefault(Paper.id(place, box), "")));
+            QuestionMarker.of(paper.questions().get(k), MarkingStyle.STANDARD)
+                    .mark(own)
+                    .forEach(finding -> findings.put(Paper.id(place, finding.box()), finding));
+        }
+        return new Judgement(
+                findings,
+                findings.values().stream().mapToInt(BoxFinding::points).sum());
     }
 
     /** What was found of a sheet that was sent. */
-    static List<FindingView> views(QuestionContent content, Sheets.Submission sent) {
-        ChartQuestion question = content.question();
-        Map<CellView, String> typed = typed(sent.answers());
-        List<Finding> findings = new ArrayList<>();
-        for (StoredFinding stored : sent.findings())
-            findings.add(stored.in(question, typed.getOrDefault(stored.cell(), "")));
+    static List<BoxFindingView> views(Paper paper, Sheets.Submission sent) {
+        Map<String, String> typed = typed(sent.answers());
+        Map<String, BoxFinding> findings = new LinkedHashMap<>();
+        paper.places()
+                .forEach((id, place) -> sent.finding(id)
+                        .ifPresent(stored -> findings.put(id, stored.in(paper, place, typed.getOrDefault(id, "")))));
         return views(findings);
     }
 
-    List<FindingView> views() {
+    List<BoxFindingView> views() {
         return views(findings);
     }
 
-    private static List<FindingView> views(List<Finding> findings) {
-        FindingSentence sentences = new FindingSentence(MarkingStyle.STANDARD.format());
-        return findings.stream()
-                .map(finding -> FindingView.of(finding, sentences))
+    private static List<BoxFindingView> views(Map<String, BoxFinding> findings) {
+        BoxSentence sentences = new BoxSentence(new FindingSentence(MarkingStyle.STANDARD.format()));
+        return findings.entrySet().stream()
+                .map(one -> BoxFindingView.of(one.getKey(), one.getValue(), sentences))
                 .toList();
     }
 
-    private static Map<CellView, String> typed(List<Sheets.Answer> answers) {
-        Map<CellView, String> typed = new LinkedHashMap<>();
-        answers.forEach(answer -> typed.put(answer.cell(), answer.text()));
+    private static Map<String, String> typed(List<Sheets.Answer> answers) {
+        Map<String, String> typed = new HashMap<>();
+        answers.forEach(answer -> typed.put(answer.box(), answer.text()));
         return typed;
     }
 }

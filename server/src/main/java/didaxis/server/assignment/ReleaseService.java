@@ -3,7 +3,6 @@ package didaxis.server.assignment;
 import didaxis.server.assignment.Assignments.Assignment;
 import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
-import didaxis.server.question.QuestionContent;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -53,13 +52,14 @@ class ReleaseService {
         Optional<AssignmentView> released = Optional.empty();
         while (released.isEmpty()) {
             Assignment assignment = transactions.read(() -> assignments.ofTeacher(id, teacher));
+            Paper paper = transactions.read(() -> assignments.paper(assignment));
             Map<Long, Sheets.Draft> drafts =
                     assignment.released() ? Map.of() : transactions.read(() -> sheets.unsent(id));
             if (!collect && !drafts.isEmpty()) throw somebodyWorks(id, teacher);
             drafts.forEach((learner, draft) -> {
                 Collected before = marked.get(learner);
                 if (before == null || before.revision() != draft.revision())
-                    marked.put(learner, Collected.of(assignment.content(), draft));
+                    marked.put(learner, Collected.of(paper, draft));
             });
             released = transactions.write(() -> releaseIfAllMarked(id, marked, teacher));
         }
@@ -69,8 +69,8 @@ class ReleaseService {
 
     /** A draft as it was when it was marked. */
     private record Collected(int revision, List<Sheets.Answer> answers, Judgement judgement) {
-        static Collected of(QuestionContent content, Sheets.Draft draft) {
-            return new Collected(draft.revision(), draft.answers(), Judgement.of(content, draft.answers()));
+        static Collected of(Paper paper, Sheets.Draft draft) {
+            return new Collected(draft.revision(), draft.answers(), Judgement.of(paper, draft.answers()));
         }
     }
 

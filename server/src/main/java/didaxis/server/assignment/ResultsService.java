@@ -1,18 +1,20 @@
 package didaxis.server.assignment;
 
+import didaxis.core.question.Question;
+import didaxis.core.style.HouseStyle;
+import didaxis.core.wording.TaskSentence;
 import didaxis.server.assignment.AssignmentView.AssignmentSummary;
 import didaxis.server.assignment.AssignmentView.LearnerView;
 import didaxis.server.assignment.Assignments.Assignment;
 import didaxis.server.assignment.Standings.Standing;
 import didaxis.server.circuit.AnalysisView;
-import didaxis.server.circuit.CellView;
 import didaxis.server.circuit.SceneView;
 import didaxis.server.classroom.Classrooms;
 import didaxis.server.classroom.Classrooms.Learner;
 import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
-import didaxis.server.marking.FindingView;
-import didaxis.server.question.QuestionContent;
+import didaxis.server.marking.BoxFindingView;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,15 +30,16 @@ class ResultsService {
 
     record ResultsView(String classroom, List<AssignmentSummary> assignments, List<ResultRow> rows) {}
 
-    /** A learner's sheet with the findings, beside the true chart; without findings as long as it was not sent. */
+    /** The true chart of a question's circuit in one of its states; what was done to come to it is empty as drawn. */
+    record StateChart(int question, int state, String act, AnalysisView analysis) {}
+
+    /** A learner's sheet with the findings, beside the true charts; without findings as long as it was not sent. */
     record TeacherSheetView(
             AssignmentSummary assignment,
             LearnerView learner,
-            List<Sheets.Answer> answers,
-            List<FindingView> findings,
-            List<CellView> given,
-            List<QuestionContent.AskedCell> asked,
-            AnalysisView analysis) {}
+            SheetView sheet,
+            List<BoxFindingView> findings,
+            List<StateChart> charts) {}
 
     private final Assignments assignments;
     private final Sheets sheets;
@@ -90,32 +93,37 @@ class ResultsService {
 
     BoxesView boxes(long id, long teacher) {
         record Found(
-                Assignment assignment,
                 AssignmentSummary summary,
                 List<Learner> learners,
                 List<LearnerView> standing,
-                List<Sheets.Submission> sent) {}
+                List<Sheets.Submission> sent,
+                Paper paper) {}
         Found found = transactions.read(() -> {
             Assignment assignment = assignments.ofTeacher(id, teacher);
             Map<Long, Standing> standing = standings.ofAssignment(id).stream()
                     .collect(Collectors.toMap(Standing::learner, Function.identity()));
             List<Learner> learners = classrooms.learners(assignment.classroomId());
             return new Found(
-                    assignment,
                     AssignmentSummary.of(assignment, counts(teacher).get(id)),
                     learners,
                     learners.stream()
                             .map(one -> LearnerView.of(one, standing.get(one.id()), assignment))
                             .toList(),
-                    sheets.submissions(id));
+                    sheets.submissions(id),
+                    assignments.paper(assignment));
         });
         return new BoxesView(
-                found.summary(), found.standing(), BoxResults.of(found.assignment(), found.sent(), found.learners()));
+                found.summary(), found.standing(), BoxResults.of(found.paper(), found.sent(), found.learners()));
     }
 
     SheetView preview(long id, long teacher, SceneView.Room room) {
-        Assignment assignment = transactions.read(() -> assignments.ofTeacher(id, teacher));
-        return SheetView.of(assignment, LearnerState.of(Optional.empty(), Optional.empty()), room);
+        record Found(Assignment assignment, Paper paper) {}
+        Found found = transactions.read(() -> {
+            Assignment assignment = assignments.ofTeacher(id, teacher);
+            return new Found(assignment, assignments.paper(assignment));
+        });
+        return SheetView.of(
+                found.assignment(), found.paper(), LearnerState.of(Optional.empty(), Optional.empty()), room);
     }
 
     TeacherSheetView sheet(long id, long learnerId, long teacher) {
@@ -124,7 +132,8 @@ class ResultsService {
                 AssignmentSummary summary,
                 LearnerView learner,
                 LearnerState state,
-                Optional<Sheets.Submission> sent) {}
+                Optional<Sheets.Submission> sent,
+                Paper paper) {}
         Found found = transactions.read(() -> {
             Assignment assignment = assignments.ofTeacher(id, teacher);
             Learner learner = classrooms.learners(assignment.classroomId()).stream()
@@ -141,16 +150,30 @@ class ResultsService {
                     AssignmentSummary.of(assignment, counts(teacher).get(id)),
                     LearnerView.of(learner, standing, assignment),
                     LearnerState.of(sheets.draft(id, learnerId), sent),
-                    sent);
+                    sent,
+                    assignments.paper(assignment));
         });
-        QuestionContent content = found.assignment().content();
+        Paper paper = found.paper();
         return new TeacherSheetView(
                 found.summary(),
                 found.learner(),
-                found.state().answers(),
-                found.sent().map(sent -> Judgement.views(content, sent)).orElse(List.of()),
-                content.given(),
-                content.asked(),
-                AnalysisView.of(content.question().relations().chart(), SceneView.Room.DESK));
+                SheetView.of(found.assignment(), paper, found.state(), SceneView.Room.DESK),
+                found.sent().map(sent -> Judgement.views(paper, sent)).orElse(List.of()),
+                charts(paper));
+    }
+
+    private static List<StateChart> charts(Paper paper) {
+        List<StateChart> charts = new ArrayList<>();
+        for (int k = 0; k < paper.questions().size(); k++) {
+            Question question = paper.questions().get(k);
+            TaskSentence sentences = new TaskSentence(HouseStyle.RIDGE, question);
+            for (int state = 0; state < question.states().size(); state++)
+                charts.add(new StateChart(
+                        k,
+                        state,
+                        sentences.act(question.state(state)),
+                        AnalysisView.of(question.state(state).chart(), SceneView.Room.DESK)));
+        }
+        return charts;
     }
 }

@@ -5,23 +5,35 @@ import didaxis.core.formula.Symbols;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
-import didaxis.core.quantity.Reading;
-import didaxis.core.question.ChartQuestion;
+import didaxis.core.question.Box;
+import didaxis.core.question.Question;
+import didaxis.core.question.State;
+import didaxis.core.question.Task;
+import didaxis.core.question.Typed;
+import didaxis.core.style.HouseStyle;
 import didaxis.core.style.MarkingStyle;
+import didaxis.core.wording.BoxName;
+import didaxis.core.wording.BoxReading;
+import didaxis.core.wording.TaskSentence;
 import didaxis.core.wording.WordList;
 import didaxis.server.circuit.CellView;
 import didaxis.server.circuit.SceneView;
+import didaxis.server.question.FormWord;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
- * A learner's sheet in JSON: the drawing with what is given, and the boxes to fill. It is made from the given
- * cells alone; no other value of the circuit goes into it.
+ * A learner's sheet in JSON: of each question its drawings with what is told, and the boxes to fill. It is made from the
+ * told cells alone; no other value of the circuit goes into it.
  */
 record SheetView(
         long id,
@@ -47,43 +59,69 @@ record SheetView(
 
         boolean collected,
         int marks,
-        List<WordList.Line> wordList,
-        SceneView scene,
-        List<GivenView> given,
-        List<BoxView> boxes) {
+        List<QuestionSheet> questions) {
+    /** One question: its stem, the circuit in its states, and what is asked. */
+    record QuestionSheet(String stem, List<StateSheet> states, List<TaskSheet> tasks) {}
+
+    /** The circuit in a state: what was done to come to it (empty as drawn), its drawing, and what is given then. */
+    record StateSheet(String act, List<WordList.Line> wordList, SceneView scene, List<GivenView> given) {}
+
     /** A given cell and its value. */
     record GivenView(CellView cell, String symbol, String shown) {}
 
-    /** A box to fill, what stands in it, and what that was read as. */
-    record BoxView(CellView cell, String symbol, String unit, int marks, String text, ReadingView reading) {}
+    /** A task: its number on the sheet, the place of its state, and what a learner reads. */
+    record TaskSheet(String number, int state, String prompt, int marks, List<BoxView> boxes) {}
+
+    /**
+     * A box to fill, what stands in it, and what that was read as.
+     *
+     * @param quantity by which boxes stand together; empty where there is none
+     * @param symbol of its cell, as MathML; empty where it has none
+     * @param things what may be named in it
+     */
+    record BoxView(
+            String id,
+
+            @Schema(
+                    allowableValues = {
+                        "amount",
+                        "way",
+                        "order",
+                        "things",
+                        "joint",
+                        "relation",
+                        "factor",
+                        "value",
+                        "values"
+                    })
+            String form,
+
+            @Schema(allowableValues = {"", "resistance", "voltage", "current", "power", "potential"})
+            String quantity,
+
+            String symbol,
+            String name,
+            String unit,
+            int marks,
+            List<String> things,
+            String text,
+            ReadingView reading) {}
 
     /** What a text was read as: shown back, or else what would be expected; both empty for an empty box. */
-    record ReadingView(CellView cell, String shown, String expected) {}
+    record ReadingView(String box, String shown, String expected) {}
 
     private static final List<Quantity> ORDER =
             List.of(Quantity.RESISTANCE, Quantity.CURRENT, Quantity.VOLTAGE, Quantity.POWER, Quantity.POTENTIAL);
 
-    static SheetView of(Assignments.Assignment assignment, LearnerState state, SceneView.Room room) {
-        ChartQuestion question = assignment.content().question();
-        AmountFormat format = AmountFormat.STANDARD;
-        Map<CellView, String> texts = state.answers().stream()
-                .collect(Collectors.toMap(Sheets.Answer::cell, Sheets.Answer::text, (first, second) -> second));
-        List<GivenView> given = question.givenValues().entrySet().stream()
-                .sorted(Map.Entry.comparingByKey(sheetOrder(question)))
-                .map(entry -> new GivenView(
-                        CellView.of(entry.getKey()),
-                        Symbols.USUAL.mathMl(entry.getKey()),
-                        format.exactly(
-                                Amount.of(entry.getValue(), entry.getKey().quantity()))))
-                .toList();
-        List<BoxView> boxes = question.marks().entrySet().stream()
-                .sorted(Map.Entry.comparingByKey(sheetOrder(question)))
-                .map(entry ->
-                        box(entry.getKey(), entry.getValue(), texts.getOrDefault(CellView.of(entry.getKey()), "")))
+    static SheetView of(Assignments.Assignment assignment, Paper paper, LearnerState state, SceneView.Room room) {
+        Map<String, String> texts = state.answers().stream()
+                .collect(Collectors.toMap(Sheets.Answer::box, Sheets.Answer::text, (first, second) -> second));
+        List<QuestionSheet> questions = IntStream.range(0, paper.questions().size())
+                .mapToObj(place -> question(paper, place, texts, room))
                 .toList();
         return new SheetView(
                 assignment.id(),
-                assignment.content().title(),
+                assignment.title(),
                 assignment.classroom(),
                 assignment.dueAt(),
                 state.word(),
@@ -92,18 +130,63 @@ record SheetView(
                 state.keptAt(),
                 state.sentAt(),
                 state.collected(),
-                question.total(),
-                WordList.of(question.relations().chart().circuit()),
-                SceneView.of(question.relations().chart().circuit(), question.given()::contains, room),
-                given,
-                boxes);
+                assignment.total(),
+                questions);
     }
 
-    /** Boxes by quantity, in each as the chart has its rows. */
-    static Comparator<Cell> sheetOrder(ChartQuestion question) {
-        List<String> rows = question.relations().chart().rows().stream()
-                .map(subject -> subject.id())
+    private static QuestionSheet question(Paper paper, int place, Map<String, String> texts, SceneView.Room room) {
+        Question question = paper.questions().get(place);
+        TaskSentence sentences = new TaskSentence(HouseStyle.RIDGE, question);
+        List<StateSheet> states = new ArrayList<>();
+        for (int k = 0; k < question.states().size(); k++) {
+            State state = question.state(k);
+            Set<Cell> shown = question.shown(k);
+            states.add(new StateSheet(
+                    sentences.act(state),
+                    WordList.of(state.circuit()),
+                    SceneView.of(state.circuit(), shown::contains, room),
+                    given(state)));
+        }
+        List<TaskSheet> tasks = new ArrayList<>();
+        for (Task task : question.tasks()) {
+            List<BoxView> boxes = task.boxes().stream()
+                    .sorted(onSheet(question.state(task.state())))
+                    .map(box -> box(Paper.id(place, box), task, box, question, texts))
+                    .toList();
+            tasks.add(new TaskSheet(
+                    place + 1 + "." + (tasks.size() + 1),
+                    task.state(),
+                    sentences.asked(task),
+                    task.boxes().stream().mapToInt(Box::marks).sum(),
+                    boxes));
+        }
+        return new QuestionSheet(question.stem(), states, tasks);
+    }
+
+    private static List<GivenView> given(State state) {
+        return state.given().stream()
+                .sorted(inChart(state))
+                .flatMap(cell -> state.chart().value(cell).stream()
+                        .mapToObj(value -> new GivenView(
+                                CellView.of(cell),
+                                Symbols.USUAL.mathMl(cell),
+                                AmountFormat.STANDARD.exactly(Amount.of(value, cell.quantity())))))
                 .toList();
+    }
+
+    /** Boxes by quantity, in each as the chart has its rows; those of no cell stay where they are. */
+    private static Comparator<Box> onSheet(State state) {
+        Comparator<Cell> cells = inChart(state);
+        return (one, other) -> {
+            Optional<Cell> first = cell(one);
+            Optional<Cell> second = cell(other);
+            return first.isPresent() && second.isPresent() ? cells.compare(first.get(), second.get()) : 0;
+        };
+    }
+
+    private static Comparator<Cell> inChart(State state) {
+        List<String> rows =
+                state.chart().rows().stream().map(subject -> subject.id()).toList();
         Function<Cell, Integer> row = cell ->
                 rows.contains(cell.subject().id()) ? rows.indexOf(cell.subject().id()) : rows.size();
         return Comparator.comparing((Cell cell) -> ORDER.indexOf(cell.quantity()))
@@ -111,35 +194,35 @@ record SheetView(
                 .thenComparing(cell -> cell.subject().id());
     }
 
-    private static BoxView box(Cell cell, int marks, String text) {
+    /** The cell a box is about, if it is about one. */
+    static Optional<Cell> cell(Box box) {
+        if (box.form() instanceof Box.Form.Amount amount) return Optional.of(amount.cell());
+        if (box.form() instanceof Box.Form.Way way) return Optional.of(way.cell());
+        return Optional.empty();
+    }
+
+    private static BoxView box(String id, Task task, Box box, Question question, Map<String, String> texts) {
+        String text = texts.getOrDefault(id, "");
         return new BoxView(
-                CellView.of(cell),
-                Symbols.USUAL.mathMl(cell),
-                cell.quantity().unit(),
-                marks,
+                id,
+                FormWord.of(box.form()),
+                cell(box).map(cell -> cell.quantity().word()).orElse(""),
+                cell(box).map(Symbols.USUAL::mathMl).orElse(""),
+                new BoxName(HouseStyle.RIDGE).say(task, box),
+                FormWord.unit(box.form()),
+                box.marks(),
+                task.things(question).stream().map(Typed::name).toList(),
                 text,
-                read(CellView.of(cell), text));
+                read(id, task, box, question, text));
     }
 
-    /** What a text in the box of a cell is read as. */
-    static ReadingView read(CellView cell, String text) {
-        Reading reading = MarkingStyle.STANDARD.format().read(text, cell.measured());
-        return reading.match(
-                read -> new ReadingView(cell, read.shown(), ""),
-                blank -> new ReadingView(cell, "", ""),
-                unreadable -> new ReadingView(cell, "", expected(unreadable)));
+    /** What a text in a box is read as. */
+    static ReadingView read(Paper paper, Paper.Place place, String text) {
+        return read(place.id(), place.task(), place.box(), paper.question(place), text);
     }
 
-    /** A value as marking prints it. */
-    static String shown(double value, Cell cell) {
-        return AmountFormat.STANDARD.print(Amount.of(value, cell.quantity()));
-    }
-
-    private static String expected(Reading.Unreadable unreadable) {
-        return unreadable.expected()
-                + unreadable
-                        .unitOf()
-                        .map(other -> "; this is " + other.phrase())
-                        .orElse("");
+    private static ReadingView read(String id, Task task, Box box, Question question, String text) {
+        BoxReading reading = BoxReading.of(box.form(), task.things(question), text, MarkingStyle.STANDARD);
+        return new ReadingView(id, reading.shown(), reading.expected());
     }
 }

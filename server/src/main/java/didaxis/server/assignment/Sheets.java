@@ -1,11 +1,12 @@
 package didaxis.server.assignment;
 
-import didaxis.server.circuit.CellView;
 import didaxis.server.config.JsonColumn;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,44 +15,65 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import tools.jackson.core.type.TypeReference;
 
-/** Drafts and submissions in the database: at most one of each for a learner and an assignment. */
+/** Sheets in the database: of a learner and an assignment one, with its draft, and what was sent of it. */
 @Repository
 class Sheets {
     private static final String DRAFT = """
-            SELECT answers, revision, kept_at FROM draft WHERE assignment_id = :assignment AND learner_id = :learner
+            SELECT answers, revision, kept_at FROM sheet
+            WHERE assignment_id = :assignment AND learner_id = :learner AND kept_at IS NOT NULL
             """;
-    private static final String KEEP_DRAFT = """
-            INSERT INTO draft (assignment_id, learner_id, answers, revision, kept_at)
+    private static final String BEGIN_DRAFT = """
+            INSERT INTO sheet (assignment_id, learner_id, answers, revision, kept_at)
             SELECT :assignment, :learner, :answers, 1, :now WHERE :revision = 0
             ON CONFLICT (assignment_id, learner_id) DO NOTHING
             """;
     private static final String CHANGE_DRAFT = """
-            UPDATE draft SET answers = :answers, revision = revision + 1, kept_at = :now
+            UPDATE sheet SET answers = :answers, revision = revision + 1, kept_at = :now
             WHERE assignment_id = :assignment AND learner_id = :learner AND revision = :revision
             """;
-    private static final String SUBMISSION = """
-            SELECT learner_id, answers, findings, marks, sent_at, collected FROM submission
-            WHERE assignment_id = :assignment AND learner_id = :learner
-            """;
     private static final String SUBMISSIONS = """
-            SELECT learner_id, answers, findings, marks, sent_at, collected FROM submission
-            WHERE assignment_id = :assignment ORDER BY sent_at, id
+            SELECT s.id, h.learner_id, s.answers, s.marks, s.sent_at, s.collected
+            FROM submission s JOIN sheet h ON h.id = s.sheet_id WHERE h.assignment_id = :assignment
+            """;
+    private static final String SUBMISSION = SUBMISSIONS + """
+            AND h.learner_id = :learner
+            """;
+    private static final String SUBMISSIONS_IN_ORDER = SUBMISSIONS + """
+            ORDER BY s.sent_at, s.id
+            """;
+    private static final String FINDINGS = """
+            SELECT f.submission_id, f.box, f.code, f.points, f.detail
+            FROM finding f JOIN submission s ON s.id = f.submission_id JOIN sheet h ON h.id = s.sheet_id
+            WHERE h.assignment_id = :assignment
+            """;
+    private static final String FINDINGS_OF_ONE = FINDINGS + """
+            AND h.learner_id = :learner
+            """;
+    private static final String BEGIN_UNKEPT = """
+            INSERT INTO sheet (assignment_id, learner_id, answers, revision)
+            VALUES (:assignment, :learner, '[]', 0) ON CONFLICT (assignment_id, learner_id) DO NOTHING
             """;
     private static final String SEND = """
-            INSERT INTO submission (assignment_id, learner_id, answers, findings, marks, sent_at, collected)
-            VALUES (:assignment, :learner, :answers, :findings, :marks, :at, :collected)
-            ON CONFLICT (assignment_id, learner_id) DO NOTHING
+            INSERT INTO submission (sheet_id, answers, marks, sent_at, collected)
+            SELECT id, :answers, :marks, :at, :collected FROM sheet
+            WHERE assignment_id = :assignment AND learner_id = :learner
+            ON CONFLICT (sheet_id) DO NOTHING RETURNING id
+            """;
+    static final String INSERT_FINDING = """
+            INSERT INTO finding (submission_id, box, code, points, detail)
+            VALUES (:submission, :box, :code, :points, :detail)
             """;
     private static final String UNSENT = """
-            SELECT d.learner_id, d.answers, d.revision, d.kept_at FROM draft d
-            JOIN assignment a ON a.id = d.assignment_id
-            JOIN classroom_learner l ON l.classroom_id = a.classroom_id AND l.learner_id = d.learner_id
-            WHERE d.assignment_id = :assignment AND NOT EXISTS (
-                SELECT 1 FROM submission s WHERE s.assignment_id = d.assignment_id AND s.learner_id = d.learner_id)
-            ORDER BY d.learner_id
+            SELECT h.learner_id, h.answers, h.revision, h.kept_at FROM sheet h
+            JOIN assignment a ON a.id = h.assignment_id
+            JOIN classroom_learner l ON l.classroom_id = a.classroom_id AND l.learner_id = h.learner_id
+            WHERE h.assignment_id = :assignment AND h.kept_at IS NOT NULL
+            AND NOT EXISTS (SELECT 1 FROM submission s WHERE s.sheet_id = h.id)
+            ORDER BY h.learner_id
             """;
     private static final String UNCOLLECT = """
-            DELETE FROM submission WHERE assignment_id = :assignment AND collected = 1
+            DELETE FROM submission WHERE collected = 1
+            AND sheet_id IN (SELECT id FROM sheet WHERE assignment_id = :assignment)
             """;
 
     private final JdbcClient database;
@@ -64,8 +86,8 @@ class Sheets {
         this.clock = clock;
     }
 
-    /** One answer as it was typed. */
-    record Answer(CellView cell, String text) {}
+    /** One answer as it was typed, and the id of its box on the sheet. */
+    record Answer(String box, String text) {}
 
     record Draft(List<Answer> answers, int revision, Instant keptAt) {
         /** How many boxes have something in them. */
@@ -76,12 +98,26 @@ class Sheets {
 
     /** What was sent, or collected as it stood. */
     record Submission(
+            long id,
             long learnerId,
             List<Answer> answers,
             List<StoredFinding> findings,
             int marks,
             Instant sentAt,
-            boolean collected) {}
+            boolean collected) {
+        Optional<StoredFinding> finding(String box) {
+            return findings.stream().filter(one -> one.box().equals(box)).findFirst();
+        }
+
+        /** What was typed into a box. */
+        String text(String box) {
+            return answers.stream()
+                    .filter(one -> one.box().equals(box))
+                    .map(Answer::text)
+                    .findFirst()
+                    .orElse("");
+        }
+    }
 
     Optional<Draft> draft(long assignment, long learner) {
         return database.sql(DRAFT)
@@ -110,7 +146,7 @@ class Sheets {
     /** Keeps a draft that was begun from this revision (0 for none); false if another has come between. */
     boolean keep(long assignment, long learner, List<Answer> answers, int revision) {
         return revision == 0
-                ? draftChanged(KEEP_DRAFT, assignment, learner, answers, revision)
+                ? draftChanged(BEGIN_DRAFT, assignment, learner, answers, revision)
                 : draftChanged(CHANGE_DRAFT, assignment, learner, answers, revision);
     }
 
@@ -125,29 +161,46 @@ class Sheets {
                 == 1;
     }
 
-    private Submission map(ResultSet row, int number) throws SQLException {
-        return new Submission(
-                row.getLong("learner_id"),
-                json.read(row.getString("answers"), new TypeReference<>() {}),
-                json.read(row.getString("findings"), new TypeReference<>() {}),
-                row.getInt("marks"),
-                Instant.ofEpochMilli(row.getLong("sent_at")),
-                row.getBoolean("collected"));
-    }
-
     Optional<Submission> submission(long assignment, long learner) {
-        return database.sql(SUBMISSION)
-                .param("assignment", assignment)
-                .param("learner", learner)
-                .query(this::map)
-                .optional();
+        return submissions(
+                        database.sql(SUBMISSION).param("assignment", assignment).param("learner", learner),
+                        database.sql(FINDINGS_OF_ONE)
+                                .param("assignment", assignment)
+                                .param("learner", learner))
+                .stream()
+                .findFirst();
     }
 
     List<Submission> submissions(long assignment) {
-        return database.sql(SUBMISSIONS)
-                .param("assignment", assignment)
-                .query(this::map)
+        return submissions(
+                database.sql(SUBMISSIONS_IN_ORDER).param("assignment", assignment),
+                database.sql(FINDINGS).param("assignment", assignment));
+    }
+
+    private List<Submission> submissions(JdbcClient.StatementSpec sent, JdbcClient.StatementSpec found) {
+        Map<Long, List<StoredFinding>> findings = new HashMap<>();
+        found.query((ResultSet row) -> {
+            findings.computeIfAbsent(row.getLong("submission_id"), first -> new ArrayList<>())
+                    .add(finding(row));
+        });
+        return sent.query((row, number) -> new Submission(
+                        row.getLong("id"),
+                        row.getLong("learner_id"),
+                        json.read(row.getString("answers"), new TypeReference<>() {}),
+                        findings.getOrDefault(row.getLong("id"), List.of()),
+                        row.getInt("marks"),
+                        Instant.ofEpochMilli(row.getLong("sent_at")),
+                        row.getBoolean("collected")))
                 .list();
+    }
+
+    private StoredFinding finding(ResultSet row) throws SQLException {
+        String detail = row.getString("detail");
+        return new StoredFinding(
+                row.getString("box"),
+                StoredFinding.Code.valueOf(row.getString("code")),
+                row.getInt("points"),
+                detail == null ? null : json.read(detail, new TypeReference<>() {}));
     }
 
     /** Keeps a submission; one that is there already stays as it is. */
@@ -162,18 +215,31 @@ class Sheets {
 
     private void insert(
             long assignment, long learner, List<Answer> answers, Judgement judgement, Instant at, boolean collected) {
+        database.sql(BEGIN_UNKEPT)
+                .param("assignment", assignment)
+                .param("learner", learner)
+                .update();
         database.sql(SEND)
                 .param("assignment", assignment)
                 .param("learner", learner)
                 .param("answers", json.write(answers))
-                .param(
-                        "findings",
-                        json.write(judgement.findings().stream()
-                                .map(StoredFinding::of)
-                                .toList()))
                 .param("marks", judgement.marks())
                 .param("at", at.toEpochMilli())
                 .param("collected", collected)
+                .query(Long.class)
+                .optional()
+                .ifPresent(submission -> judgement
+                        .findings()
+                        .forEach((box, finding) -> insert(submission, StoredFinding.of(box, finding))));
+    }
+
+    private void insert(long submission, StoredFinding finding) {
+        database.sql(INSERT_FINDING)
+                .param("submission", submission)
+                .param("box", finding.box())
+                .param("code", finding.code().name())
+                .param("points", finding.points())
+                .param("detail", finding.derivation() == null ? null : json.write(finding.derivation()))
                 .update();
     }
 

@@ -15,22 +15,23 @@ class Standings {
             SELECT a.id,
                 (SELECT count(*) FROM classroom_learner l WHERE l.classroom_id = a.classroom_id) AS learners,
                 (SELECT count(*) FROM classroom_learner l
-                    JOIN submission s ON s.assignment_id = a.id AND s.learner_id = l.learner_id
+                    JOIN sheet h ON h.assignment_id = a.id AND h.learner_id = l.learner_id
+                    JOIN submission s ON s.sheet_id = h.id
                     WHERE l.classroom_id = a.classroom_id) AS sent,
                 (SELECT count(*) FROM classroom_learner l
-                    JOIN draft d ON d.assignment_id = a.id AND d.learner_id = l.learner_id
-                    WHERE l.classroom_id = a.classroom_id AND NOT EXISTS (
-                        SELECT 1 FROM submission s WHERE s.assignment_id = a.id AND s.learner_id = l.learner_id)) AS working
+                    JOIN sheet h ON h.assignment_id = a.id AND h.learner_id = l.learner_id
+                    WHERE l.classroom_id = a.classroom_id AND h.kept_at IS NOT NULL AND NOT EXISTS (
+                        SELECT 1 FROM submission s WHERE s.sheet_id = h.id)) AS working
             FROM assignment a JOIN classroom c ON c.id = a.classroom_id AND a.withdrawn_at IS NULL
             JOIN teaches t ON t.classroom_id = c.id
             WHERE t.teacher_id = :teacher
             """;
     private static final String STANDING = """
-            SELECT a.id AS assignment_id, l.learner_id, d.kept_at, s.sent_at, s.marks, s.collected
+            SELECT a.id AS assignment_id, l.learner_id, h.kept_at, s.sent_at, s.marks, s.collected
             FROM assignment a
             JOIN classroom_learner l ON l.classroom_id = a.classroom_id AND a.withdrawn_at IS NULL
-            LEFT JOIN draft d ON d.assignment_id = a.id AND d.learner_id = l.learner_id
-            LEFT JOIN submission s ON s.assignment_id = a.id AND s.learner_id = l.learner_id
+            LEFT JOIN sheet h ON h.assignment_id = a.id AND h.learner_id = l.learner_id
+            LEFT JOIN submission s ON s.sheet_id = h.id
             """;
     private static final String OF_CLASS = STANDING + """
             WHERE a.classroom_id = :id

@@ -1,38 +1,55 @@
 package didaxis.server.assignment;
 
+import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subjects;
 import didaxis.core.law.Law;
+import didaxis.core.marking.BoxFinding;
 import didaxis.core.marking.Derivation;
 import didaxis.core.marking.Finding;
 import didaxis.core.quantity.Reading;
-import didaxis.core.question.ChartQuestion;
+import didaxis.core.question.Box;
+import didaxis.core.question.Question;
+import didaxis.core.question.Verdict;
 import didaxis.core.style.MarkingStyle;
 import didaxis.server.circuit.CellView;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 
 /**
  * A finding as it is kept: core's own codes, from which with the question and the answer all else is made when read.
  *
- * @param code one of {@link Code}
+ * @param box its id on the sheet
  * @param derivation how the answer follows; null where it does not follow from others
  */
-record StoredFinding(CellView cell, Code code, StoredDerivation derivation) {
+record StoredFinding(String box, Code code, int points, StoredDerivation derivation) {
     /** What marking can say of an answer. */
     enum Code {
         RIGHT,
         ROUNDED_EARLY,
         FOLLOW_THROUGH,
         CUT_OFF,
+        PARTLY,
         WRONG,
         BLANK,
         UNREADABLE;
 
-        static Code of(Finding finding) {
+        /** Whether it is worth all its marks, as {@link Finding#earns()} said it when it was stored. */
+        boolean isRight() {
+            return this == RIGHT || this == ROUNDED_EARLY || this == FOLLOW_THROUGH;
+        }
+
+        static Code of(BoxFinding finding) {
+            return finding.match(
+                    amount -> of(amount.finding()),
+                    words -> valueOf(words.verdict().code().name()));
+        }
+
+        private static Code of(Finding finding) {
             return finding.match(new Finding.Cases<>(
                     right -> RIGHT,
                     early -> ROUNDED_EARLY,
@@ -41,11 +58,6 @@ record StoredFinding(CellView cell, Code code, StoredDerivation derivation) {
                     wrong -> WRONG,
                     blank -> BLANK,
                     unreadable -> UNREADABLE));
-        }
-
-        /** As {@link Finding#earns()} said it when it was stored. */
-        boolean earns() {
-            return this == RIGHT || this == ROUNDED_EARLY || this == FOLLOW_THROUGH;
         }
     }
 
@@ -78,33 +90,49 @@ record StoredFinding(CellView cell, Code code, StoredDerivation derivation) {
         }
     }
 
-    static StoredFinding of(Finding finding) {
-        Derivation derivation = finding.match(new Finding.Cases<>(
-                right -> null,
-                Finding.RoundedEarly::derivation,
-                Finding.FollowThrough::derivation,
-                cutOff -> null,
-                wrong -> null,
-                blank -> null,
-                unreadable -> null));
+    static StoredFinding of(String box, BoxFinding finding) {
+        Optional<Derivation> derivation =
+                finding.match(amount -> derivation(amount.finding()), words -> Optional.empty());
         return new StoredFinding(
-                CellView.of(finding.cell()),
+                box,
                 Code.of(finding),
-                derivation == null ? null : StoredDerivation.of(derivation));
+                finding.points(),
+                derivation.map(StoredDerivation::of).orElse(null));
     }
 
-    /** The finding itself, of what was typed into its box of a question. */
-    Finding in(ChartQuestion question, String typed) {
-        Subjects subjects = question.relations().chart().subjects();
-        Cell own = cell.in(subjects);
-        double expected = question.relations().chart().value(own).orElse(0);
+    private static Optional<Derivation> derivation(Finding finding) {
+        return finding.match(new Finding.Cases<>(
+                right -> Optional.empty(),
+                early -> Optional.of(early.derivation()),
+                follows -> Optional.of(follows.derivation()),
+                cutOff -> Optional.empty(),
+                wrong -> Optional.empty(),
+                blank -> Optional.empty(),
+                unreadable -> Optional.empty()));
+    }
+
+    /** The finding itself, of what was typed into its box. */
+    BoxFinding in(Paper paper, Paper.Place place, String typed) {
+        Question question = paper.question(place);
+        Box box = place.box();
+        if (box.form() instanceof Box.Form.Amount amount)
+            return new BoxFinding.OfAmount(box, amount(amount, question, typed));
+        String model =
+                place.task().judge(box, "", question, MarkingStyle.STANDARD).model();
+        return new BoxFinding.OfWords(box, new Verdict(Verdict.Code.valueOf(code.name()), points, model));
+    }
+
+    private Finding amount(Box.Form.Amount asked, Question question, String typed) {
+        Chart chart = question.state(asked.state()).chart();
+        Cell own = asked.cell();
+        double expected = chart.value(own).orElse(0);
         Reading reading = MarkingStyle.STANDARD.format().read(typed, own.quantity());
         if (code == Code.BLANK) return new Finding.Blank(own, expected);
         if (!(reading instanceof Reading.Read read))
             return new Finding.Unreadable(own, expected, (Reading.Unreadable) reading);
         return switch (code) {
-            case ROUNDED_EARLY -> new Finding.RoundedEarly(own, expected, read, derivation.in(subjects));
-            case FOLLOW_THROUGH -> new Finding.FollowThrough(own, expected, read, derivation.in(subjects));
+            case ROUNDED_EARLY -> new Finding.RoundedEarly(own, expected, read, derivation.in(chart.subjects()));
+            case FOLLOW_THROUGH -> new Finding.FollowThrough(own, expected, read, derivation.in(chart.subjects()));
             case CUT_OFF -> new Finding.CutOff(own, expected, read);
             case WRONG -> new Finding.Wrong(own, expected, read);
             default -> new Finding.Right(own, expected, read);

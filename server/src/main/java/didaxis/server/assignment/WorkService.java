@@ -3,12 +3,10 @@ package didaxis.server.assignment;
 import didaxis.server.assignment.Assignments.Assignment;
 import didaxis.server.assignment.Sheets.Answer;
 import didaxis.server.assignment.Standings.Standing;
-import didaxis.server.circuit.CellView;
 import didaxis.server.circuit.SceneView;
 import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
-import didaxis.server.marking.FindingView;
-import didaxis.server.question.QuestionContent;
+import didaxis.server.marking.BoxFindingView;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.LinkedHashMap;
@@ -45,7 +43,7 @@ class WorkService {
             int total) {}
 
     /** What came of a sheet, once it was handed back. */
-    record FeedbackView(SheetView sheet, int marks, List<FindingView> findings) {}
+    record FeedbackView(SheetView sheet, int marks, List<BoxFindingView> findings) {}
 
     private final Assignments assignments;
     private final Sheets sheets;
@@ -75,7 +73,7 @@ class WorkService {
     private static WorkSummary summary(Assignment assignment, Standing standing) {
         return new WorkSummary(
                 assignment.id(),
-                assignment.content().title(),
+                assignment.title(),
                 assignment.classroom(),
                 assignment.dueAt(),
                 standing.word(),
@@ -91,19 +89,20 @@ class WorkService {
     }
 
     /** A learner's sheet as the database has it. */
-    private record Own(Assignment assignment, LearnerState state, Optional<Sheets.Submission> sent) {}
+    private record Own(Assignment assignment, Paper paper, LearnerState state, Optional<Sheets.Submission> sent) {}
 
     private Own own(long id, long learner) {
         return transactions.read(() -> {
             Assignment assignment = assignments.ofLearner(id, learner);
             Optional<Sheets.Submission> sent = sheets.submission(id, learner);
-            return new Own(assignment, LearnerState.of(sheets.draft(id, learner), sent), sent);
+            LearnerState state = LearnerState.of(sheets.draft(id, learner), sent);
+            return new Own(assignment, assignments.paper(assignment), state, sent);
         });
     }
 
     SheetView sheet(long id, long learner, SceneView.Room room) {
         Own own = own(id, learner);
-        return SheetView.of(own.assignment(), own.state(), room);
+        return SheetView.of(own.assignment(), own.paper(), own.state(), room);
     }
 
     FeedbackView feedback(long id, long learner, SceneView.Room room) {
@@ -112,20 +111,20 @@ class WorkService {
             throw Problem.of(HttpStatus.CONFLICT, "Your teacher has not handed this back yet.")
                     .with("reason", "not-released");
         }
-        SheetView sheet = SheetView.of(own.assignment(), own.state(), room);
-        QuestionContent content = own.assignment().content();
+        Paper paper = own.paper();
+        SheetView sheet = SheetView.of(own.assignment(), paper, own.state(), room);
         return own.sent()
-                .map(sent -> new FeedbackView(sheet, sent.marks(), Judgement.views(content, sent)))
+                .map(sent -> new FeedbackView(sheet, sent.marks(), Judgement.views(paper, sent)))
                 .orElseGet(() -> new FeedbackView(
-                        sheet, 0, Judgement.of(content, List.of()).views()));
+                        sheet, 0, Judgement.of(paper, List.of()).views()));
     }
 
     record Kept(int revision, Instant keptAt, List<SheetView.ReadingView> readings) {}
 
     /** Keeps a draft written on top of a revision. */
     Kept keep(long id, long learner, List<Answer> answers, int revision) {
-        Assignment before = transactions.read(() -> assignments.ofLearner(id, learner));
-        List<Answer> own = checked(before, answers);
+        Paper paper = own(id, learner).paper();
+        List<Answer> own = checked(paper, answers);
         Sheets.Draft draft = transactions.write(() -> {
             refuseIfReleased(assignments.ofLearner(id, learner));
             if (sheets.submission(id, learner).isPresent()) {
@@ -138,7 +137,7 @@ class WorkService {
             if (!kept) throw changedElsewhere(now);
             return now;
         });
-        return new Kept(draft.revision(), draft.keptAt(), readings(own));
+        return new Kept(draft.revision(), draft.keptAt(), readings(paper, own));
     }
 
     /** What is there instead goes with it, so that nothing needs to be dropped to go on. */
@@ -154,12 +153,13 @@ class WorkService {
 
     /** Sends a sheet; sending again changes nothing and says when it was sent. */
     Sent send(long id, long learner, List<Answer> answers) {
-        Assignment before = transactions.read(() -> assignments.ofLearner(id, learner));
-        Optional<Sheets.Submission> sent = transactions.read(() -> sheets.submission(id, learner));
+        Own before = own(id, learner);
+        Optional<Sheets.Submission> sent = before.sent();
         if (sent.isEmpty()) {
-            refuseIfReleased(before);
-            List<Answer> own = checked(before, answers);
-            Judgement judgement = Judgement.of(before.content(), own);
+            refuseIfReleased(before.assignment());
+            Paper paper = before.paper();
+            List<Answer> own = checked(paper, answers);
+            Judgement judgement = Judgement.of(paper, own);
             transactions.write(() -> {
                 boolean already = sheets.submission(id, learner).isPresent();
                 if (!already) refuseIfReleased(assignments.ofLearner(id, learner));
@@ -168,7 +168,7 @@ class WorkService {
             sent = transactions.read(() -> sheets.submission(id, learner));
         }
         Instant sentAt = sent.orElseThrow().sentAt();
-        return new Sent(sentAt, sentAt.isAfter(before.dueAt()));
+        return new Sent(sentAt, sentAt.isAfter(before.assignment().dueAt()));
     }
 
     private static void refuseIfReleased(Assignment assignment) {
@@ -177,26 +177,26 @@ class WorkService {
                 .with("reason", "released");
     }
 
-    private static List<SheetView.ReadingView> readings(List<Answer> answers) {
+    private static List<SheetView.ReadingView> readings(Paper paper, List<Answer> answers) {
+        Map<String, Paper.Place> places = paper.places();
         return answers.stream()
-                .map(answer -> SheetView.read(answer.cell(), answer.text()))
+                .map(answer -> SheetView.read(paper, places.get(answer.box()), answer.text()))
                 .toList();
     }
 
     /** The answers by their boxes, each box once: of several texts for one the last counts. */
-    private static List<Answer> checked(Assignment assignment, List<Answer> answers) {
-        if (answers == null) throw Problem.badRequest("Answers are needed: a list of cells and texts.");
-        Set<CellView> asked =
-                assignment.content().asked().stream().map(one -> one.cell()).collect(Collectors.toSet());
-        Map<CellView, Answer> own = new LinkedHashMap<>();
+    private static List<Answer> checked(Paper paper, List<Answer> answers) {
+        if (answers == null) throw Problem.badRequest("Answers are needed: a list of boxes and texts.");
+        Set<String> boxes = paper.places().keySet();
+        Map<String, Answer> own = new LinkedHashMap<>();
         for (Answer answer : answers) {
-            if (answer == null || answer.cell() == null || !asked.contains(answer.cell())) {
+            if (answer == null || answer.box() == null || !boxes.contains(answer.box())) {
                 throw Problem.badRequest("One of the answers belongs to no box of this sheet.");
             }
             if (answer.text() == null || answer.text().length() > LONGEST_ANSWER) {
                 throw Problem.badRequest("An answer is longer than " + LONGEST_ANSWER + " characters.");
             }
-            own.put(answer.cell(), answer);
+            own.put(answer.box(), answer);
         }
         return List.copyOf(own.values());
     }

@@ -53,12 +53,11 @@ public class Learners {
             SELECT username FROM account
             """;
     private static final String WORK = """
-            SELECT c.name AS classroom, a.title, d.answers AS draft, d.kept_at, s.answers AS sent, s.sent_at, s.marks
+            SELECT c.name AS classroom, a.title, h.answers AS draft, h.kept_at, s.answers AS sent, s.sent_at, s.marks
             FROM assignment a JOIN classroom c ON c.id = a.classroom_id
-            LEFT JOIN draft d ON d.assignment_id = a.id AND d.learner_id = :learner
-            LEFT JOIN submission s ON s.assignment_id = a.id AND s.learner_id = :learner
-            WHERE (d.learner_id IS NOT NULL OR s.learner_id IS NOT NULL)
-            AND a.classroom_id IN (SELECT classroom_id FROM teaches WHERE teacher_id = :teacher)
+            JOIN sheet h ON h.assignment_id = a.id AND h.learner_id = :learner
+            LEFT JOIN submission s ON s.sheet_id = h.id
+            WHERE a.classroom_id IN (SELECT classroom_id FROM teaches WHERE teacher_id = :teacher)
             ORDER BY a.handed_out_at, a.id
             """;
     private static final String RENAME = """
@@ -83,7 +82,7 @@ public class Learners {
     record Work(
             String classroom,
             String title,
-            Optional<String> draft,
+            String draft,
             Optional<Instant> keptAt,
             Optional<String> sent,
             Optional<Instant> sentAt,
@@ -92,8 +91,8 @@ public class Learners {
             return new Work(
                     row.getString("classroom"),
                     row.getString("title"),
-                    Optional.ofNullable(row.getString("draft")),
-                    Optional.ofNullable(row.getString("draft")).map(any -> instant(row, "kept_at")),
+                    row.getString("draft"),
+                    Optional.ofNullable(row.getObject("kept_at")).map(any -> instant(row, "kept_at")),
                     Optional.ofNullable(row.getString("sent")),
                     Optional.ofNullable(row.getString("sent")).map(any -> instant(row, "sent_at")),
                     row.getInt("marks"));

@@ -9,9 +9,11 @@ import didaxis.server.assignment.DemoSheets;
 import didaxis.server.circuit.CellView;
 import didaxis.server.classroom.Classrooms;
 import didaxis.server.classroom.Learners;
+import didaxis.server.question.AskedCell;
+import didaxis.server.question.QuestionBody;
 import didaxis.server.question.QuestionContent;
-import didaxis.server.question.QuestionContent.AskedCell;
 import didaxis.server.question.Questions;
+import didaxis.server.question.TaskBody;
 import didaxis.server.shelf.Shelf;
 import java.time.Clock;
 import java.time.Instant;
@@ -19,7 +21,6 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -103,11 +104,11 @@ class DemoData implements ApplicationRunner {
                 "R1 resistance, R2 resistance, R3 resistance, R4 resistance, R5 resistance, internal resistance, total voltage",
                 "R45 resistance, R345 resistance, R2345 resistance, total resistance, total current, external voltage, R2 voltage, R3 current, R5 power");
         questions.add(beacons, teacher.id());
-        long deIcerId = questions.add(deIcer, teacher.id());
-        long dryerId = questions.add(dryer, teacher.id());
+        questions.add(deIcer, teacher.id());
+        questions.add(dryer, teacher.id());
         questions.add(bank, teacher.id());
-        long first = assignments.handOut(classroom, Optional.of(dryerId), dryer, afternoon(2));
-        assignments.handOut(classroom, Optional.of(deIcerId), deIcer, afternoon(6));
+        long first = assignments.handOut(classroom, dryer.title(), List.of(dryer), afternoon(2));
+        assignments.handOut(classroom, deIcer.title(), List.of(deIcer), afternoon(6));
         // Answers in the order asked; each sheet shows another finding.
         sheets.send(first, ids.get(0), dryer, "3", "8", "2 A", "10 V", "6 V", "0.5", "1.5 A", "9 W");
         sheets.send(first, ids.get(1), dryer, "3 ohm", "8 Ω", "2000 mA", "10", "6", "500 mA", "1,5", "9.0");
@@ -125,9 +126,12 @@ class DemoData implements ApplicationRunner {
     }
 
     private static QuestionContent question(String title, String notation, String given, String asked) {
-        List<AskedCell> cells =
-                cells(asked).stream().map(cell -> new AskedCell(cell, 1)).toList();
-        return new QuestionContent(title, notation, cells(given), cells).checked();
+        List<AskedCell> cells = cells(asked).stream()
+                .map(cell -> new AskedCell(cell.subject(), cell.quantity(), null))
+                .toList();
+        TaskBody chart = new TaskBody(null, null, "chart", cells, null, null, null, null, null, null);
+        return QuestionContent.of(
+                new QuestionBody(null, title, null, notation, cells(given), List.of(), List.of(chart)));
     }
 
     private static List<CellView> cells(String text) {

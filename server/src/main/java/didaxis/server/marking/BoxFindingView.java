@@ -9,15 +9,17 @@ import java.util.List;
 /**
  * What marking says of one box of a question, in JSON.
  *
+ * @param shown what was read, as shown back; empty for what was not, or is no amount
  * @param points what it earns, of so many
  * @param amount all that is said of an amount; null for any other form
  */
-record BoxFindingView(
+public record BoxFindingView(
         String box,
 
         @Schema(allowableValues = {"right", "partly", "follow-through", "slip", "wrong", "blank", "unreadable"})
         String finding,
 
+        String shown,
         int points,
         int of,
         String sentence,
@@ -29,8 +31,8 @@ record BoxFindingView(
                 types = {"object", "null"},
                 implementation = FindingView.class)
         FindingView amount) {
-    static BoxFindingView of(BoxFinding finding, BoxSentence sentences) {
-        String id = finding.box().id();
+    /** @param id of the box, where it stands */
+    public static BoxFindingView of(String id, BoxFinding finding, BoxSentence sentences) {
         int of = finding.box().marks();
         String sentence = sentences.say(finding);
         return finding.match(
@@ -39,6 +41,7 @@ record BoxFindingView(
                     return new BoxFindingView(
                             id,
                             view.finding(),
+                            view.shown(),
                             one.points(),
                             of,
                             sentence,
@@ -55,7 +58,7 @@ record BoxFindingView(
                         case BLANK -> "blank";
                         case UNREADABLE -> "unreadable";
                     };
-                    return new BoxFindingView(id, code, one.points(), of, sentence, false, List.of(), null, null);
+                    return new BoxFindingView(id, code, "", one.points(), of, sentence, false, List.of(), null, null);
                 });
     }
 }

@@ -84,7 +84,7 @@ class TrialService {
         }
         BoxSentence sentences = new BoxSentence(new FindingSentence(style.format()));
         return new Findings(QuestionMarker.of(question, style).mark(answers).stream()
-                .map(finding -> BoxFindingView.of(finding, sentences))
+                .map(finding -> BoxFindingView.of(finding.box().id(), finding, sentences))
                 .toList());
     }
 

@@ -3,10 +3,8 @@ package didaxis.server.question;
 import didaxis.core.quantity.Amount;
 import didaxis.core.question.Box;
 import didaxis.core.question.Question;
-import didaxis.core.question.TaskFlaw;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.style.MarkingStyle;
-import didaxis.core.wording.TaskFlawSentence;
 import didaxis.core.wording.TaskSentence;
 import didaxis.server.circuit.StyleView;
 import didaxis.server.config.Problem;
@@ -17,9 +15,6 @@ import org.springframework.stereotype.Service;
 /** Checks questions: what keeps them from being asked, their boxes, prompts and model answers. */
 @Service
 class CheckService {
-    /** What is wrong, and with which task; empty where it is about the whole. */
-    record FlawView(String task, String sentence) {}
-
     /** @param unit of an amount; empty for any other form */
     record QuestionBox(
             String id,
@@ -63,11 +58,9 @@ class CheckService {
         MarkingStyle marking = new MarkingStyle(
                 MarkingStyle.STANDARD.tolerance(), MarkingStyle.STANDARD.leastFigures(), style.numbers());
         TaskSentence sentences = new TaskSentence(style, question);
-        List<TaskFlaw> flaws = question.flaws();
+        List<FlawView> flaws = FlawView.of(question, style);
         return new CheckedQuestion(
-                flaws.stream()
-                        .map(flaw -> new FlawView(flaw.task(), new TaskFlawSentence(style).say(flaw)))
-                        .toList(),
+                flaws,
                 question.boxes().stream().map(CheckService::view).toList(),
                 question.tasks().stream()
                         .map(task -> new PromptView(task.id(), task.state(), sentences.prompt(task)))
@@ -81,31 +74,7 @@ class CheckService {
     }
 
     private static QuestionBox view(Box box) {
-        String unit = box.form()
-                .match(new Box.Form.Cases<>(
-                        amount -> amount.cell().quantity().unit(),
-                        way -> "",
-                        order -> "",
-                        things -> "",
-                        joint -> "",
-                        relation -> "",
-                        factor -> "",
-                        value -> value.quantity().unit(),
-                        values -> values.quantity().unit()));
-        return new QuestionBox(box.id(), box.task(), form(box.form()), unit, box.marks());
-    }
-
-    private static String form(Box.Form form) {
-        return form.match(new Box.Form.Cases<>(
-                amount -> "amount",
-                way -> "way",
-                order -> "order",
-                things -> "things",
-                joint -> "joint",
-                relation -> "relation",
-                factor -> "factor",
-                value -> "value",
-                values -> "values"));
+        return new QuestionBox(box.id(), box.task(), FormWord.of(box.form()), FormWord.unit(box.form()), box.marks());
     }
 
     private static String model(Box box, Question question, HouseStyle style, MarkingStyle marking) {

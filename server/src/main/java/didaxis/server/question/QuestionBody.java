@@ -5,6 +5,7 @@ import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Subjects;
+import didaxis.core.notation.Notation;
 import didaxis.core.question.Question;
 import didaxis.core.question.State;
 import didaxis.core.question.Task;
@@ -35,7 +36,10 @@ public record QuestionBody(
         @Schema(types = {"array", "null"}) List<CellView> given,
         @Schema(types = {"array", "null"}) List<StateBody> states,
         List<TaskBody> tasks) {
-    private static final int FORMAT = 1;
+    /** The version of the language that is written. */
+    public static final int FORMAT = 1;
+
+    private static final int LONGEST_STEM = 4_000;
     private static final int MOST_STATES = 12;
     private static final int MOST_TASKS = 60;
     private static final int MOST_BOXES = 400;
@@ -63,6 +67,9 @@ public record QuestionBody(
         if (format != null && format != FORMAT)
             throw Problem.badRequest("A question of format " + format + " is not known; this is format " + FORMAT + ".")
                     .with("field", "format");
+        if (stem != null && stem.length() > LONGEST_STEM)
+            throw Problem.badRequest("A stem has at most " + LONGEST_STEM + " characters.")
+                    .with("field", "stem");
         if (tasks == null)
             throw Problem.badRequest("A question has a list of tasks.").with("field", "tasks");
         if (tasks.size() > MOST_TASKS) throw Problem.badRequest("A question has at most " + MOST_TASKS + " tasks.");
@@ -84,6 +91,38 @@ public record QuestionBody(
         } catch (IllegalArgumentException e) {
             throw Problem.badRequest("This question cannot be asked: " + e.getMessage() + ".");
         }
+    }
+
+    /** The question in the standard style, as it is kept. */
+    public Question question() {
+        return question(HouseStyle.RIDGE);
+    }
+
+    /** Under another title. */
+    QuestionBody titled(String name) {
+        return new QuestionBody(format, name, stem, notation, given, states, tasks);
+    }
+
+    /** The same as it is kept: its circuit and its cells in canonical form, no title. */
+    QuestionBody canonical(Question question) {
+        Subjects subjects = question.state(0).chart().subjects();
+        List<StateBody> after = states == null
+                ? List.of()
+                : states.stream()
+                        .map(state -> new StateBody(state.act(), canonical(state.given(), subjects)))
+                        .toList();
+        return new QuestionBody(
+                FORMAT,
+                null,
+                stem == null ? "" : stem.strip(),
+                Notation.print(question.state(0).circuit()),
+                canonical(given, subjects),
+                after,
+                tasks.stream().map(task -> task.canonical(subjects)).toList());
+    }
+
+    private static List<CellView> canonical(List<CellView> cells, Subjects subjects) {
+        return cells(cells, subjects).stream().map(CellView::of).toList();
     }
 
     private List<State> states(Chart drawn, HouseStyle style) {

@@ -46,16 +46,13 @@ class QuestionController {
     @PostMapping("/api/questions")
     @ResponseStatus(HttpStatus.CREATED)
     QuestionView add(
-            @RequestBody QuestionContent content,
-            @RequestParam Optional<Long> draft,
-            @AuthenticationPrincipal SignedIn me) {
-        return questions.add(content, draft, me.id());
+            @RequestBody QuestionBody body, @RequestParam Optional<Long> draft, @AuthenticationPrincipal SignedIn me) {
+        return questions.add(body, draft, me.id());
     }
 
     @PutMapping("/api/questions/{id}")
-    QuestionView change(
-            @PathVariable long id, @RequestBody QuestionContent content, @AuthenticationPrincipal SignedIn me) {
-        return questions.change(id, content, me.id());
+    QuestionView change(@PathVariable long id, @RequestBody QuestionBody body, @AuthenticationPrincipal SignedIn me) {
+        return questions.change(id, body, me.id());
     }
 
     @PutMapping("/api/questions/{id}/title")

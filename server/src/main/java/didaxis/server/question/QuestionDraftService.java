@@ -3,7 +3,7 @@ package didaxis.server.question;
 import didaxis.server.config.Problem;
 import didaxis.server.config.Removed;
 import didaxis.server.config.Transactions;
-import didaxis.server.question.QuestionContent.AskedCell;
+import didaxis.server.question.QuestionDrafts.Asking;
 import didaxis.server.question.QuestionDrafts.Body;
 import didaxis.server.question.QuestionDrafts.Draft;
 import didaxis.server.question.QuestionDrafts.Making;
@@ -32,17 +32,12 @@ class QuestionDraftService {
         }
     }
 
-    /** A draft of a new question in a list. */
-    record DraftSummary(long id, String notation, int asked, int marks, Instant updatedAt) {
+    /** A draft of a new question in a list; {@code tasks} is how much is asked of it. */
+    record DraftSummary(long id, String notation, int tasks, Instant updatedAt) {
         static DraftSummary of(Draft draft) {
             Making now = draft.body().now();
-            List<AskedCell> asked = now.uses() == null ? List.of() : now.uses().asked();
-            return new DraftSummary(
-                    draft.id(),
-                    now.notation(),
-                    asked.size(),
-                    asked.stream().mapToInt(AskedCell::marks).sum(),
-                    draft.updatedAt());
+            int tasks = now.asking() == null ? 0 : now.asking().tasks().size();
+            return new DraftSummary(draft.id(), now.notation(), tasks, draft.updatedAt());
         }
     }
 
@@ -139,18 +134,20 @@ class QuestionDraftService {
     private static void check(Making moment) {
         if (moment == null || moment.notation() == null || moment.notation().length() > LONGEST_TEXT)
             throw Problem.badRequest("A circuit's text has at most " + LONGEST_TEXT / 1024 + " kB.");
-        QuestionDrafts.Uses uses = moment.uses();
-        if (uses == null) return;
-        boolean whole = uses.given() != null
-                && uses.asked() != null
-                && uses.known() != null
-                && uses.given().stream()
+        Asking asking = moment.asking();
+        if (asking == null) return;
+        boolean whole = asking.given() != null
+                && asking.known() != null
+                && asking.states() != null
+                && asking.tasks() != null
+                && asking.stem() != null
+                && asking.given().stream()
                         .noneMatch(cell -> cell == null || cell.subject() == null || cell.quantity() == null)
-                && uses.asked().stream()
-                        .noneMatch(one ->
-                                one == null || one.cell() == null || one.cell().subject() == null);
-        if (!whole) throw Problem.badRequest("Say which cells are given and which are asked.");
-        if (uses.given().size() + uses.asked().size() > MOST_CELLS)
-            throw Problem.badRequest("A question has at most " + MOST_CELLS + " cells.");
+                && asking.states().stream().noneMatch(state -> state == null || state.act() == null)
+                && asking.tasks().stream().noneMatch(task -> task == null || task.kind() == null);
+        if (!whole) throw Problem.badRequest("Say what is given, and what is asked in which states.");
+        if (asking.stem().length() > LONGEST_TEXT
+                || asking.given().size() + asking.tasks().size() > MOST_CELLS)
+            throw Problem.badRequest("A question in the making is too large to be kept.");
     }
 }

@@ -3,7 +3,6 @@ package didaxis.server.question;
 import didaxis.server.circuit.CellView;
 import didaxis.server.config.JsonColumn;
 import didaxis.server.config.Problem;
-import didaxis.server.question.QuestionContent.AskedCell;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -62,12 +61,21 @@ class QuestionDrafts {
         this.clock = clock;
     }
 
-    /** What cells are to the learner, and of which subjects that was decided: of later ones it is not yet. */
-    record Uses(List<CellView> given, List<AskedCell> asked, List<String> known) {}
+    /**
+     * What is given and asked of the circuit.
+     *
+     * @param known of which subjects it was decided what they are to the learner: of later ones it is not yet
+     */
+    record Asking(
+            List<CellView> given,
+            List<String> known,
+            String stem,
+            List<QuestionBody.StateBody> states,
+            List<TaskBody> tasks) {}
 
     /**
      * A question at one moment of its making; the text may be half typed, in the decimal sign of its style (the first
-     * where it is null), and uses are null until one was decided.
+     * where it is null), and nothing is given and asked (null) until something was decided.
      */
     record Making(
             String notation,
@@ -75,8 +83,8 @@ class QuestionDrafts {
 
             @Schema(
                     types = {"object", "null"},
-                    implementation = Uses.class)
-            Uses uses) {}
+                    implementation = Asking.class)
+            Asking asking) {}
 
     /** As it stands, with the moments before it and those that were taken back, in order. */
     record Body(Making now, List<Making> past, List<Making> future) {}

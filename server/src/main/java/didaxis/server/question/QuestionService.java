@@ -1,6 +1,6 @@
 package didaxis.server.question;
 
-import didaxis.server.circuit.CellView;
+import didaxis.core.style.HouseStyle;
 import didaxis.server.config.Removed;
 import didaxis.server.config.Transactions;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -20,40 +20,31 @@ class QuestionService {
             long id,
             @Schema(types = {"integer", "null"}) Long draftId,
             String title,
-            String notation,
-            List<CellView> given,
-            List<QuestionContent.AskedCell> asked,
+            QuestionBody body,
             int marks,
-            List<String> flaws) {
+            List<FlawView> flaws) {
         static QuestionView of(Questions.Kept kept, Optional<Long> draft) {
             QuestionContent content = kept.content();
-            int marks = content.asked().stream()
-                    .mapToInt(QuestionContent.AskedCell::marks)
-                    .sum();
             return new QuestionView(
                     kept.id(),
                     draft.orElse(null),
                     content.title(),
-                    content.notation(),
-                    content.given(),
-                    content.asked(),
-                    marks,
-                    content.flaws());
+                    content.body(),
+                    content.marks(),
+                    FlawView.of(content.body().question(), HouseStyle.RIDGE));
         }
     }
 
     /** A question in a list. */
-    record QuestionSummary(long id, String title, String notation, int asked, int marks, Instant updatedAt) {
+    record QuestionSummary(long id, String title, String notation, int boxes, int marks, Instant updatedAt) {
         static QuestionSummary of(Questions.Kept kept) {
-            List<QuestionContent.AskedCell> asked = kept.content().asked();
-            int marks =
-                    asked.stream().mapToInt(QuestionContent.AskedCell::marks).sum();
+            QuestionContent content = kept.content();
             return new QuestionSummary(
                     kept.id(),
-                    kept.content().title(),
-                    kept.content().notation(),
-                    asked.size(),
-                    marks,
+                    content.title(),
+                    content.body().notation(),
+                    content.boxes(),
+                    content.marks(),
                     kept.updatedAt());
         }
     }
@@ -87,8 +78,8 @@ class QuestionService {
     }
 
     /** Keeps a new question; the draft it was made from goes on as changes to it. */
-    QuestionView add(QuestionContent content, Optional<Long> draft, long owner) {
-        QuestionContent checked = content.checked();
+    QuestionView add(QuestionBody body, Optional<Long> draft, long owner) {
+        QuestionContent checked = QuestionContent.of(body);
         return told(transactions.write(() -> {
             long id = questions.add(checked, owner);
             draft.ifPresent(one -> drafts.attach(drafts.one(one, owner).id(), id, owner));
@@ -96,8 +87,8 @@ class QuestionService {
         }));
     }
 
-    QuestionView change(long id, QuestionContent content, long owner) {
-        QuestionContent checked = content.checked();
+    QuestionView change(long id, QuestionBody body, long owner) {
+        QuestionContent checked = QuestionContent.of(body);
         return told(transactions.write(() -> {
             questions.change(id, checked, owner);
             return found(id, owner);

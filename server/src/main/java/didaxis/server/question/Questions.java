@@ -16,23 +16,24 @@ import tools.jackson.core.type.TypeReference;
 @Repository
 public class Questions {
     private static final String OWN = """
-            SELECT id, title, notation, given, asked, updated_at FROM question
+            SELECT id, title, body, boxes, marks, updated_at FROM question
             WHERE owner_id = :owner AND removed_at IS NULL ORDER BY updated_at DESC, id DESC
             """;
     private static final String ONE = """
-            SELECT id, title, notation, given, asked, updated_at FROM question
+            SELECT id, title, body, boxes, marks, updated_at FROM question
             WHERE id = :id AND owner_id = :owner AND removed_at IS NULL
             """;
     private static final String INSERT = """
-            INSERT INTO question (owner_id, title, notation, given, asked, updated_at)
-            VALUES (:owner, :title, :notation, :given, :asked, :now) RETURNING id
+            INSERT INTO question (owner_id, title, format, body, boxes, marks, updated_at)
+            VALUES (:owner, :title, :format, :body, :boxes, :marks, :now) RETURNING id
             """;
     private static final String UPDATE = """
-            UPDATE question SET title = :title, notation = :notation, given = :given, asked = :asked, updated_at = :now
+            UPDATE question SET title = :title, format = :format, body = :body, boxes = :boxes, marks = :marks,
+                updated_at = :now
             WHERE id = :id AND owner_id = :owner AND removed_at IS NULL
             """;
     private static final String OWN_REMOVED = """
-            SELECT id, title, notation, given, asked, updated_at FROM question
+            SELECT id, title, body, boxes, marks, updated_at FROM question
             WHERE owner_id = :owner AND removed_at >= :since ORDER BY removed_at DESC, id DESC
             """;
     private static final String RENAME = """
@@ -43,7 +44,6 @@ public class Questions {
             """;
     private static final String PURGE = """
             DELETE FROM question WHERE removed_at < :before
-            AND id NOT IN (SELECT question_id FROM assignment WHERE question_id IS NOT NULL)
             AND id NOT IN (SELECT question_id FROM question_draft WHERE question_id IS NOT NULL)
             """;
 
@@ -63,9 +63,9 @@ public class Questions {
     private Kept map(ResultSet row, int number) throws SQLException {
         QuestionContent content = new QuestionContent(
                 row.getString("title"),
-                row.getString("notation"),
-                json.read(row.getString("given"), new TypeReference<>() {}),
-                json.read(row.getString("asked"), new TypeReference<>() {}));
+                json.read(row.getString("body"), new TypeReference<>() {}),
+                row.getInt("boxes"),
+                row.getInt("marks"));
         return new Kept(row.getLong("id"), content, Instant.ofEpochMilli(row.getLong("updated_at")));
     }
 
@@ -137,9 +137,10 @@ public class Questions {
     private JdbcClient.StatementSpec filled(String sql, QuestionContent content) {
         return database.sql(sql)
                 .param("title", content.title())
-                .param("notation", content.notation())
-                .param("given", json.write(content.given()))
-                .param("asked", json.write(content.asked()))
+                .param("format", QuestionBody.FORMAT)
+                .param("body", json.write(content.body()))
+                .param("boxes", content.boxes())
+                .param("marks", content.marks())
                 .param("now", clock.millis());
     }
 }

@@ -55,7 +55,7 @@ public record TaskBody(
                 })
         String kind,
 
-        @Schema(types = {"array", "null"}) List<CellView> cells,
+        @Schema(types = {"array", "null"}) List<AskedCell> cells,
         @Schema(types = {"array", "null"}) List<String> things,
         @Schema(types = {"string", "null"}) String quantity,
         @Schema(types = {"array", "null"}) List<String> parts,
@@ -101,6 +101,18 @@ public record TaskBody(
         return reads.apply(this, new In(id == null || id.isBlank() ? usualId : id.strip(), subjects));
     }
 
+    /** The same with its cells in canonical form: a cell may be written under another name of its group. */
+    TaskBody canonical(Subjects subjects) {
+        if (cells == null) return this;
+        List<AskedCell> own = cells.stream()
+                .map(one -> {
+                    CellView cell = CellView.of(one.cell().in(subjects));
+                    return new AskedCell(cell.subject(), cell.quantity(), one.marks());
+                })
+                .toList();
+        return new TaskBody(id, state, kind, own, things, quantity, parts, otherState, factor, marks);
+    }
+
     private int place() {
         return state == null ? 0 : state;
     }
@@ -111,10 +123,12 @@ public record TaskBody(
 
     private Task amounts(Command command, In in) {
         Map<Cell, Integer> asked = new LinkedHashMap<>();
-        for (Cell cell : cellsIn(in))
-            if (asked.put(cell, worth(command.usualMarks())) != null)
+        for (AskedCell one : some(cells, "cells", in)) {
+            int worth = one.marks() == null ? worth(command.usualMarks()) : one.marks();
+            if (asked.put(one.cell().in(in.subjects()), worth) != null)
                 throw Problem.badRequest("Task " + in.id() + " asks for one cell twice.")
                         .with("field", "cells");
+        }
         return new Amounts(in.id(), place(), command, asked);
     }
 
@@ -143,7 +157,7 @@ public record TaskBody(
 
     private List<Cell> cellsIn(In in) {
         List<Cell> found = new ArrayList<>();
-        for (CellView cell : some(cells, "cells", in)) found.add(cell.in(in.subjects()));
+        for (AskedCell one : some(cells, "cells", in)) found.add(one.cell().in(in.subjects()));
         return found;
     }
 

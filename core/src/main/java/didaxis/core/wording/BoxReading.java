@@ -1,0 +1,75 @@
+package didaxis.core.wording;
+
+import didaxis.core.circuit.Subject;
+import didaxis.core.quantity.Amount;
+import didaxis.core.quantity.AmountFormat;
+import didaxis.core.quantity.Quantity;
+import didaxis.core.quantity.Reading;
+import didaxis.core.question.Box;
+import didaxis.core.question.Typed;
+import didaxis.core.style.MarkingStyle;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/**
+ * What a text in a box was read as, shown back before anything is judged.
+ *
+ * @param shown empty where nothing was written, or it could not be read
+ * @param expected what would have been read; empty where nothing stands in the way
+ */
+public record BoxReading(String shown, String expected) {
+    /**
+     * @param things what may be named in it
+     */
+    public static BoxReading of(Box.Form form, List<Subject> things, String typed, MarkingStyle style) {
+        if (typed.isBlank()) return new BoxReading("", "");
+        AmountFormat format = style.format();
+        return form.match(new Box.Form.Cases<>(
+                amount -> amount(typed, amount.cell().quantity(), format),
+                way -> words(Typed.direction(typed).map(Typed::word), "increases, decreases or stays the same"),
+                order -> words(
+                        Typed.order(typed, order.things()).map(Typed::print),
+                        "each of them once, such as " + such(things)),
+                named -> words(Typed.things(typed, things).map(Typed::print), "names with commas, none, or all"),
+                joint -> words(Typed.joint(typed).map(Typed::word), "in series, in parallel or neither"),
+                relation -> words(Typed.relation(typed).map(Typed::word), "less, equal or greater"),
+                factor -> words(
+                        Typed.factor(typed).map(number -> "× " + AmountFormat.exactly(number)),
+                        "a number or a fraction"),
+                value -> amount(typed, value.quantity(), format),
+                values -> words(
+                        Typed.amounts(typed, values.quantity(), style)
+                                .map(all -> all.stream()
+                                        .map(one -> format.exactly(Amount.of(one, values.quantity())))
+                                        .collect(Collectors.joining("; "))),
+                        "values with their unit and a semicolon between")));
+    }
+
+    private static BoxReading words(Optional<String> shown, String expected) {
+        return shown.map(read -> new BoxReading(read, "")).orElseGet(() -> new BoxReading("", expected));
+    }
+
+    private static BoxReading amount(String typed, Quantity quantity, AmountFormat format) {
+        return format.read(typed, quantity)
+                .match(
+                        read -> new BoxReading(read.shown(), ""),
+                        blank -> new BoxReading("", ""),
+                        unreadable -> new BoxReading("", expected(unreadable)));
+    }
+
+    private static String expected(Reading.Unreadable unreadable) {
+        return unreadable.expected()
+                + unreadable
+                        .unitOf()
+                        .map(other -> "; this is " + other.phrase())
+                        .orElse("");
+    }
+
+    /** Some order of these things, by their names and not by what is true of them. */
+    private static String such(List<Subject> things) {
+        List<String> names = things.stream().map(Typed::name).sorted().toList();
+        return names.stream().limit(2).collect(Collectors.joining(" > "))
+                + names.stream().skip(2).map(name -> " = " + name).collect(Collectors.joining());
+    }
+}

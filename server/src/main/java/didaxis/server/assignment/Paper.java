@@ -1,0 +1,47 @@
+package didaxis.server.assignment;
+
+import didaxis.core.question.Box;
+import didaxis.core.question.Question;
+import didaxis.core.question.Task;
+import didaxis.server.question.QuestionBody;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Questions that were handed out together. On a sheet a box is known by its question's place and its own id: 1/1.2. */
+record Paper(List<Question> questions) {
+    /** A box where it stands on the sheet. */
+    record Place(String id, int question, Task task, Box box) {}
+
+    Paper {
+        questions = List.copyOf(questions);
+    }
+
+    static Paper of(List<QuestionBody> bodies) {
+        return new Paper(bodies.stream().map(QuestionBody::question).toList());
+    }
+
+    /** The id on the sheet of a question's box; the first question has the place 0. */
+    static String id(int question, Box box) {
+        return question + 1 + "/" + box.id();
+    }
+
+    /** All boxes in the order of the sheet, by their ids. */
+    Map<String, Place> places() {
+        Map<String, Place> places = new LinkedHashMap<>();
+        for (int k = 0; k < questions.size(); k++) for (Place place : places(k)) places.put(place.id(), place);
+        return places;
+    }
+
+    private List<Place> places(int question) {
+        List<Place> places = new ArrayList<>();
+        for (Task task : questions.get(question).tasks())
+            for (Box box : task.boxes()) places.add(new Place(id(question, box), question, task, box));
+        return places;
+    }
+
+    Question question(Place place) {
+        return questions.get(place.question());
+    }
+}

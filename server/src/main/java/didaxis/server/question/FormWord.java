@@ -1,0 +1,35 @@
+package didaxis.server.question;
+
+import didaxis.core.question.Box;
+
+/** What a box takes, as JSON names it. */
+public final class FormWord {
+    private FormWord() {}
+
+    public static String of(Box.Form form) {
+        return form.match(new Box.Form.Cases<>(
+                amount -> "amount",
+                way -> "way",
+                order -> "order",
+                things -> "things",
+                joint -> "joint",
+                relation -> "relation",
+                factor -> "factor",
+                value -> "value",
+                values -> "values"));
+    }
+
+    /** The unit of an amount; empty for any other form. */
+    public static String unit(Box.Form form) {
+        return form.match(new Box.Form.Cases<>(
+                amount -> amount.cell().quantity().unit(),
+                way -> "",
+                order -> "",
+                things -> "",
+                joint -> "",
+                relation -> "",
+                factor -> "",
+                value -> value.quantity().unit(),
+                values -> values.quantity().unit()));
+    }
+}
