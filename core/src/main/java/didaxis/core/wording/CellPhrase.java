@@ -6,8 +6,16 @@ import didaxis.core.quantity.Quantity;
 import didaxis.core.style.HouseStyle;
 import java.util.List;
 
-/** Names cells in a sentence, in the words of a style: "the current through R1 and R2 and the voltage across R1". */
-record CellPhrase(HouseStyle style) {
+/**
+ * Names cells in a sentence, in the words of a style: "the current through R1 and R2 and the voltage across R1".
+ *
+ * @param emf whether the total voltage is told from the terminals' and so called the emf
+ */
+record CellPhrase(HouseStyle style, boolean emf) {
+    CellPhrase(HouseStyle style) {
+        this(style, false);
+    }
+
     String of(Cell cell) {
         return of(List.of(cell));
     }
@@ -30,7 +38,7 @@ record CellPhrase(HouseStyle style) {
         String word = style.terms().word(quantity);
         if (subjects.size() == 1) {
             Subject only = subjects.get(0);
-            if (only.kind() == Subject.Kind.TOTAL && quantity == Quantity.VOLTAGE) return "the emf";
+            if (only.kind() == Subject.Kind.TOTAL && quantity == Quantity.VOLTAGE && emf) return "the emf";
             if (only.kind() == Subject.Kind.TOTAL) return "the " + whole(quantity) + " " + word;
             if (only.kind() == Subject.Kind.VOLTMETER) return "the reading of " + only.id();
             if (only.kind() == Subject.Kind.POINT)

@@ -107,7 +107,8 @@ public record TaskSentence(HouseStyle style, Question question) {
     }
 
     private String phrase(List<Cell> cells) {
-        return new CellPhrase(style).of(cells);
+        boolean emf = question.state(0).circuit().source().internalResistance() > 0;
+        return new CellPhrase(style, emf).of(cells);
     }
 
     private static String names(List<Subject> things) {
