@@ -4,15 +4,44 @@ import type { Schemas } from '../api/client'
 import { answer, shown, type Asked } from '../test/shown'
 import AnswerSheet from './AnswerSheet'
 
-const cell = (subject: string) => ({ subject, quantity: 'current' }) as const
-const box = (subject: string, text = '') => ({
-  cell: cell(subject),
+const ID = { R1: '1/1.1-1', R2: '1/1.1-2' }
+const box = (subject: keyof typeof ID, text = '') => ({
+  id: ID[subject],
+  form: 'amount',
+  quantity: 'current',
   symbol: `<mi>${subject}</mi>`,
+  name: `current of ${subject}`,
   unit: 'A',
   marks: 1,
+  things: [],
   text,
-  reading: { cell: cell(subject), shown: text && `${text} A`, expected: '' },
+  reading: { box: ID[subject], shown: text && `${text} A`, expected: '' },
 })
+const questions = (...boxes: object[]) => [
+  {
+    stem: '',
+    states: [
+      {
+        act: '',
+        wordList: [
+          { depth: 0, text: 'source with emf E' },
+          { depth: 0, text: 'the network: R1 and R2, in series' },
+          { depth: 1, text: 'R1' },
+          { depth: 1, text: 'R2' },
+        ],
+        scene: { width: 100, height: 100, lines: [], circles: [], texts: [], areas: [] },
+        given: [],
+      },
+      {
+        act: 'S1 is closed.',
+        wordList: [],
+        scene: { width: 100, height: 100, lines: [], circles: [], texts: [], areas: [] },
+        given: [{ cell: { subject: 'A1', quantity: 'current' }, symbol: '<mi>I</mi>', shown: '1.5 A' }],
+      },
+    ],
+    tasks: [{ number: '1.1', state: 0, prompt: 'Fill in the chart.', marks: 2, boxes }],
+  },
+]
 const sheet = {
   id: 7,
   title: 'Boot dryer',
@@ -24,15 +53,7 @@ const sheet = {
   keptAt: '2026-01-01T08:00:00Z',
   sentAt: null,
   marks: 2,
-  wordList: [
-    { depth: 0, text: 'source with emf E' },
-    { depth: 0, text: 'the network: R1 and R2, in series' },
-    { depth: 1, text: 'R1' },
-    { depth: 1, text: 'R2' },
-  ],
-  scene: { width: 100, height: 100, lines: [], circles: [], texts: [], areas: [] },
-  given: [],
-  boxes: [box('R1', '2'), box('R2')],
+  questions: questions(box('R1', '2'), box('R2')),
 } as unknown as Schemas['SheetView']
 
 const WREN = { username: 'wren', displayName: 'Wren', role: 'learner', empty: false }
@@ -103,8 +124,8 @@ test('what another tab wrote into other boxes is joined, and both are kept', asy
     if (told) return kept
     told = true
     return elsewhere([
-      { cell: cell('R1'), text: '2' },
-      { cell: cell('R2'), text: '7' },
+      { box: ID.R1, text: '2' },
+      { box: ID.R2, text: '7' },
     ])
   }
   fireEvent.change(boxes[0]!, { target: { value: '9' } })
@@ -116,7 +137,7 @@ test('what another tab wrote into other boxes is joined, and both are kept', asy
 
 test('where both wrote into one box the learner chooses, and nothing is sent before', async () => {
   const { boxes, sent } = await open()
-  says = () => elsewhere([{ cell: cell('R1'), text: '5' }])
+  says = () => elsewhere([{ box: ID.R1, text: '5' }])
   fireEvent.change(boxes[0]!, { target: { value: '9' } })
   fireEvent.change(boxes[1]!, { target: { value: '8' } })
   const there = await screen.findByLabelText(/^elsewhere at .*: 5$/)
@@ -202,7 +223,7 @@ test('a sheet is sent when the learner says so, with all that was typed; what go
     ...sheet,
     state: 'sent',
     sentAt: '2026-01-01T08:02:00Z',
-    boxes: [box('R1', '2'), box('R2', '0.5')],
+    questions: questions(box('R1', '2'), box('R2', '0.5')),
   }
   says = () => done
   fireEvent.click(yes())
@@ -220,4 +241,62 @@ test('who does not see the drawing hears the circuit as a nested list', async ()
   const network = screen.getByText('the network: R1 and R2, in series')
   expect([...network.querySelectorAll('li')].map((line) => line.textContent)).toEqual(['R1', 'R2'])
   expect(screen.getByRole('img', { name: /described in the list/ })).toBeTruthy()
+})
+
+const task = (number: string, state: number, ...boxes: object[]) => ({
+  number,
+  state,
+  prompt: `Task ${number}.`,
+  marks: boxes.length,
+  boxes,
+})
+const formed = (id: string, form: string, name: string, things: string[] = []) => ({
+  ...box('R1'),
+  id,
+  form,
+  name,
+  things,
+  quantity: '',
+  symbol: '',
+  unit: '',
+  reading: { box: id, shown: '', expected: '' },
+})
+
+test('each form is answered as itself, and the drawing is that of the task one is at', async () => {
+  const [question] = questions()
+  const mixed = {
+    ...sheet,
+    questions: [
+      {
+        ...question,
+        tasks: [
+          task('1.1', 0, formed('1/1.1', 'joint', 'how they are joined')),
+          task('1.2', 1, formed('1/1.2', 'things', 'with L1 out', ['L1', 'L2', 'L3'])),
+          task('1.3', 1, formed('1/1.3', 'order', 'order', ['L1', 'L2', 'L3'])),
+        ],
+      },
+    ],
+  }
+  says = ({ method, path }) => (path === '/api/session' ? WREN : method === 'GET' ? mixed : kept)
+  const { sent } = await open()
+  fireEvent.click(screen.getByRole('radio', { name: 'in parallel' }))
+  const lamp = screen.getByRole('checkbox', { name: 'L2' })
+  fireEvent.focus(lamp)
+  expect(screen.getByRole('button', { name: 'S1 is closed' }).getAttribute('aria-pressed')).toBe('true')
+  expect(screen.getByRole('list', { name: 'Given' }).textContent).toContain('1.5 A')
+  fireEvent.click(lamp)
+  fireEvent.click(screen.getByRole('checkbox', { name: 'L3' }))
+  fireEvent.click(screen.getByRole('button', { name: 'first: L3' }))
+  fireEvent.click(screen.getByRole('button', { name: 'equal to the last: L1' }))
+  fireEvent.click(screen.getByRole('button', { name: 'next, smaller: L2' }))
+  fireEvent.click(screen.getByRole('button', { name: 'Take the last back' }))
+  await soon(() =>
+    expect(sent().at(-1)?.body.answers).toEqual([
+      { box: '1/1.1', text: 'in parallel' },
+      { box: '1/1.2', text: 'L2, L3' },
+      { box: '1/1.3', text: 'L3 = L1' },
+    ]),
+  )
+  fireEvent.click(screen.getByRole('checkbox', { name: 'none' }))
+  await soon(() => expect(sent().at(-1)?.body.answers[1]?.text).toBe('none'))
 })

@@ -1,17 +1,16 @@
 import { Button, Group, Modal, Radio, Stack, Text } from '@mantine/core'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import type { Schemas } from '../api/client'
 import type { Theirs } from '../keeping/kept'
 import { atClock } from '../ui/when'
-import { keyOf } from '../workbench/cells'
 import { chosen, type Texts } from './keptAnswers'
+import type { Place } from './places'
 
 interface ConflictDialogProps {
   opened: boolean
   onClose: () => void
   /** The boxes that were changed here and there, each otherwise. */
-  boxes: Schemas['BoxView'][]
+  boxes: Place[]
   mine: Texts
   /** What both were begun from. */
   base: Texts
@@ -46,15 +45,12 @@ export default function ConflictDialog({
     >
       <Stack>
         <Text>{t('conflict.ask')}</Text>
-        {boxes.map((box) => {
-          const key = keyOf(box.cell)
+        {boxes.map(({ box, name }) => {
+          const key = box.id
           return (
             <Radio.Group
               key={key}
-              label={t('work.boxName', {
-                quantity: t(`quantity.${box.cell.quantity}`),
-                subject: box.cell.subject,
-              })}
+              label={name}
               value={there.has(key) ? 'there' : 'here'}
               onChange={(which) => choose(key, which)}
             >

@@ -3,13 +3,12 @@ import { expect, test } from 'vitest'
 import { answer, shown } from '../test/shown'
 import Feedback from './Feedback'
 
-const cell = (subject: string) => ({ subject, quantity: 'current' })
 const finding = (subject: string, word: string, more: object = {}) => ({
-  cell: cell(subject),
+  box: `1/${subject}`,
+  points: 1,
+  of: 1,
   finding: word,
   shown: '2 A',
-  read: 2,
-  expected: 3,
   origin: false,
   from: [],
   slip: null,
@@ -23,10 +22,33 @@ const feedback = (findings: object[], marks: number) => ({
     id: 7,
     title: 'Boot dryer',
     marks: 5,
-    wordList: [{ depth: 0, text: 'source with emf E' }],
-    scene: { width: 100, height: 100, lines: [], circles: [], texts: [], areas: [] },
-    given: [{ cell: cell('R9'), symbol: '<mi>E</mi>', shown: '12 V' }],
-    boxes: [{ cell: cell('R4'), text: 'two or so' }],
+    questions: [
+      {
+        stem: '',
+        states: [
+          {
+            act: '',
+            wordList: [{ depth: 0, text: 'source with emf E' }],
+            scene: { width: 100, height: 100, lines: [], circles: [], texts: [], areas: [] },
+            given: [{ cell: { subject: 'total', quantity: 'voltage' }, symbol: '<mi>E</mi>', shown: '12 V' }],
+          },
+        ],
+        tasks: [
+          {
+            number: '1.1',
+            state: 0,
+            prompt: 'Fill in the chart.',
+            marks: 5,
+            boxes: ['R1', 'R2', 'R3', 'R4'].map((subject) => ({
+              id: `1/${subject}`,
+              name: `current of ${subject}`,
+              symbol: '',
+              text: 'two or so',
+            })),
+          },
+        ],
+      },
+    ],
   },
 })
 
@@ -41,7 +63,7 @@ test('every answer is told with its finding, its sentence and where an error sta
         finding('R1', 'right'),
         finding('R2', 'wrong', { origin: true }),
         finding('R3', 'follow-through'),
-        finding('R4', 'unreadable', { shown: '', read: null }),
+        finding('R4', 'unreadable', { shown: '' }),
       ],
       2,
     ),

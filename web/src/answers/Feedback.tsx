@@ -1,33 +1,34 @@
 import { Text } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { useParams } from 'react-router'
 import { feedbackQuery, sessionQuery } from '../api/queries'
 import { Failed } from '../ui/Failed'
-import { FindingRow } from '../ui/FindingRow'
 import { Loading } from '../ui/Loading'
 import { Screen } from '../ui/Screen'
 import sheetClasses from './AnswerSheet.module.css'
 import classes from './Feedback.module.css'
-import { GivenCircuit } from './GivenCircuit'
+import { Findings } from './Findings'
+import { FIRST_DRAWN, GivenCircuit } from './GivenCircuit'
 import { LeftBehind } from './LeftBehind'
 import { useRoom } from './useRoom'
 
 /** What came of a learner's sheet. */
 export default function Feedback() {
   const { t } = useTranslation()
+  const [drawn, setDrawn] = useState(FIRST_DRAWN)
   const feedback = useQuery(feedbackQuery(Number(useParams().workId), useRoom()))
   const person = useQuery(sessionQuery).data?.username ?? ''
   if (feedback.isLoadingError)
     return <Failed error={feedback.error} onRetry={() => void feedback.refetch()} />
   if (feedback.isPending) return <Loading />
   const { sheet, marks, findings } = feedback.data
-  const texts = new Map(sheet.boxes.map((box) => [`${box.cell.subject} ${box.cell.quantity}`, box.text]))
   return (
     <Screen title={sheet.title} aside={t('feedback.marks', { marks, total: sheet.marks })}>
       <div className={classes.columns}>
         <div className={sheetClasses.circuit}>
-          <GivenCircuit sheet={sheet} progress={marks / sheet.marks} />
+          <GivenCircuit sheet={sheet} progress={marks / sheet.marks} drawn={drawn} onDrawn={setDrawn} />
         </div>
         <section>
           {sheet.collected && (
@@ -39,12 +40,7 @@ export default function Feedback() {
           {findings.every((finding) => finding.finding === 'right') && (
             <Text mb="sm">{t('feedback.allRight')}</Text>
           )}
-          <ul className={classes.list}>
-            {findings.map((finding) => {
-              const key = `${finding.cell.subject} ${finding.cell.quantity}`
-              return <FindingRow key={key} finding={finding} text={texts.get(key) ?? ''} />
-            })}
-          </ul>
+          <Findings questions={sheet.questions} findings={findings} />
         </section>
       </div>
     </Screen>

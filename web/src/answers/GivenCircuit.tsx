@@ -6,31 +6,71 @@ import paper from '../ui/Drawing.module.css'
 import { Formula } from '../ui/Formula'
 import classes from './AnswerSheet.module.css'
 
+/** Which drawing of a sheet: of a question, in one of its states. */
+export interface Drawn {
+  question: number
+  state: number
+}
+
+export const FIRST_DRAWN: Drawn = { question: 0, state: 0 }
+
 interface GivenCircuitProps {
   sheet: Schemas['SheetView']
   /** The share of boxes that are filled, 0 to 1. */
   progress: number
+  drawn: Drawn
+  onDrawn: (drawn: Drawn) => void
 }
 
-/** The drawing and what is given; it stays in sight while the boxes scroll. */
-export function GivenCircuit({ sheet, progress }: GivenCircuitProps) {
+/** The drawing of the task in hand and what is given in it; it stays in sight while the boxes scroll. */
+export function GivenCircuit({ sheet, progress, drawn, onDrawn }: GivenCircuitProps) {
   const { t } = useTranslation()
+  const state = sheet.questions[drawn.question]?.states[drawn.state]
+  if (!state) return null
   return (
     <div className={classes.circuit}>
+      <States sheet={sheet} drawn={drawn} onDrawn={onDrawn} />
       <div className={`${classes.paper} ${paper.paper}`}>
-        <Drawing scene={sheet.scene} words={t('drawing.described')} />
-        <CircuitWords lines={sheet.wordList} />
+        <Drawing scene={state.scene} words={t('drawing.described')} />
+        <CircuitWords lines={state.wordList} />
       </div>
       <div className={classes.progress} aria-hidden>
         <div style={{ width: `${Math.round(progress * 100)}%` }} />
       </div>
-      <ul className={classes.given} aria-label={t('work.given')}>
-        {sheet.given.map((one) => (
-          <li key={`${one.cell.subject} ${one.cell.quantity}`}>
-            <Formula markup={one.symbol} /> = {one.shown}
-          </li>
-        ))}
-      </ul>
+      {state.given.length > 0 && (
+        <ul className={classes.given} aria-label={t('work.given')}>
+          {state.given.map((one) => (
+            <li key={`${one.cell.subject} ${one.cell.quantity}`}>
+              <Formula markup={one.symbol} /> = {one.shown}
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  )
+}
+
+/** The ways to all drawings of the sheet, where there is more than one. */
+function States({ sheet, drawn, onDrawn }: Omit<GivenCircuitProps, 'progress'>) {
+  const { t } = useTranslation()
+  const several = sheet.questions.length > 1
+  const all = sheet.questions.flatMap(({ states }, question) =>
+    states.map(({ act }, state) => ({ question, state, act })),
+  )
+  if (all.length < 2) return null
+  return (
+    <div role="group" aria-label={t('work.drawings')} className={classes.states}>
+      {all.map(({ question, state, act }) => (
+        <button
+          key={`${question} ${state}`}
+          type="button"
+          aria-pressed={question === drawn.question && state === drawn.state}
+          onClick={() => onDrawn({ question, state })}
+        >
+          {several && `${question + 1} `}
+          {act ? act.replace(/\.$/, '') : t('work.asDrawn')}
+        </button>
+      ))}
     </div>
   )
 }

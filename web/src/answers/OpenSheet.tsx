@@ -1,6 +1,6 @@
 import { Alert, Anchor, Button, Text } from '@mantine/core'
 import { useDisclosure } from '@mantine/hooks'
-import { lazy, Suspense, useEffect } from 'react'
+import { lazy, Suspense, useEffect, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { ProblemError, type Schemas } from '../api/client'
@@ -10,11 +10,11 @@ import { useKeeper } from '../keeping/useKeeper'
 import { announce } from '../ui/announce'
 import { ScreenTitle } from '../ui/ScreenTitle'
 import { atClock, atMoment } from '../ui/when'
-import { keyOf } from '../workbench/cells'
 import classes from './AnswerSheet.module.css'
-import { Boxes } from './Boxes'
-import { GivenCircuit } from './GivenCircuit'
+import { FIRST_DRAWN, GivenCircuit } from './GivenCircuit'
 import { disputed, keptSheet } from './keptAnswers'
+import { placesOf } from './places'
+import { Tasks } from './Tasks'
 import { useReadings } from './useReadings'
 
 // The sheet can be read and written before the dialogs are there.
@@ -39,9 +39,11 @@ export function OpenSheet({ sheet, now, error, person }: OpenSheetProps) {
   const [choosing, choose] = useDisclosure(true)
   const texts = keeping.value
   const readings = useReadings(sheet, texts, keeping.said)
-  const open = sheet.boxes.filter((box) => !texts[keyOf(box.cell)]?.trim())
-  const unread = sheet.boxes.filter((box) => readings[keyOf(box.cell)]?.expected && !open.includes(box))
-  const filled = sheet.boxes.length - open.length - unread.length
+  const [drawn, setDrawn] = useState(FIRST_DRAWN)
+  const places = placesOf(sheet)
+  const open = places.filter(({ box }) => !texts[box.id]?.trim())
+  const unread = places.filter((place) => readings[place.box.id]?.expected && !open.includes(place))
+  const filled = places.length - open.length - unread.length
   const withdrawn = error instanceof ProblemError && error.problem.status === 404
   const over = withdrawn || now.released || now.collected
   const { close } = keeper
@@ -85,17 +87,18 @@ export function OpenSheet({ sheet, now, error, person }: OpenSheetProps) {
         </Alert>
       )}
       <div className={classes.columns}>
-        <GivenCircuit sheet={sheet} progress={filled / sheet.boxes.length} />
-        <Boxes
-          boxes={sheet.boxes}
+        <GivenCircuit sheet={sheet} progress={filled / places.length} drawn={drawn} onDrawn={setDrawn} />
+        <Tasks
+          questions={sheet.questions}
           texts={texts}
           readings={readings}
           onWrite={closed ? undefined : (key, text) => keeper.change({ ...texts, [key]: text })}
+          onTask={setDrawn}
           onEnd={() => document.getElementById('send')?.focus()}
         />
       </div>
       <footer className={classes.foot}>
-        <Text c="dimmed">{t('work.answered', { done: filled, all: sheet.boxes.length })}</Text>
+        <Text c="dimmed">{t('work.answered', { done: filled, all: places.length })}</Text>
         <Text c="dimmed" fz="xs" visibleFrom="sm">
           {t('work.due', { due: atMoment(dueAt) })}
         </Text>
@@ -126,7 +129,7 @@ export function OpenSheet({ sheet, now, error, person }: OpenSheetProps) {
           <ConflictDialog
             opened={choosing}
             onClose={choose.close}
-            boxes={sheet.boxes.filter((box) => inDispute.includes(keyOf(box.cell)))}
+            boxes={places.filter(({ box }) => inDispute.includes(box.id))}
             mine={texts}
             base={keeping.base}
             theirs={keeping.theirs}

@@ -2,13 +2,11 @@ import { Anchor, Button, Group, Modal, Stack, Text } from '@mantine/core'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useRef } from 'react'
 import { useTranslation } from 'react-i18next'
-import { body, client, type Schemas } from '../api/client'
+import { body, client } from '../api/client'
 import { announce } from '../ui/announce'
 import { atMoment } from '../ui/when'
-import { keyOf } from '../workbench/cells'
 import { answersOf, forgetOnDevice, type Texts } from './keptAnswers'
-
-type Box = Schemas['BoxView']
+import type { Place } from './places'
 
 interface SendDialogProps {
   opened: boolean
@@ -17,8 +15,8 @@ interface SendDialogProps {
   person: string
   texts: Texts
   /** Boxes that are empty, and those that hold what cannot be read. */
-  open: Box[]
-  unread: Box[]
+  open: Place[]
+  unread: Place[]
   /** Goes to a box. */
   onBox: (key: string) => void
 }
@@ -98,17 +96,16 @@ export default function SendDialog({
   )
 }
 
-function Missing({ title, boxes, onBox }: { title: string; boxes: Box[]; onBox: (key: string) => void }) {
-  const { t } = useTranslation()
+function Missing({ title, boxes, onBox }: { title: string; boxes: Place[]; onBox: (key: string) => void }) {
   if (boxes.length === 0) return null
   return (
     <Text component="div">
       {title}{' '}
-      {boxes.map((box, place) => (
-        <span key={keyOf(box.cell)}>
+      {boxes.map(({ box, name }, place) => (
+        <span key={box.id}>
           {place > 0 && ', '}
-          <Anchor component="button" type="button" underline="always" onClick={() => onBox(keyOf(box.cell))}>
-            {t('work.boxName', { quantity: t(`quantity.${box.cell.quantity}`), subject: box.cell.subject })}
+          <Anchor component="button" type="button" underline="always" onClick={() => onBox(box.id)}>
+            {name}
           </Anchor>
         </span>
       ))}

@@ -1,21 +1,20 @@
 import { body, client, type ProblemError, type Schemas } from '../api/client'
 import { deviceCopies } from '../keeping/deviceCopy'
 import type { KeptThing } from '../keeping/kept'
-import { cellOf, keyOf } from '../workbench/cells'
+import { placesOf } from './places'
 
 type Sheet = Schemas['SheetView']
 
-/** What stands in the boxes of a sheet, by cell. */
+/** What stands in the boxes of a sheet, by their ids. */
 export type Texts = Record<string, string>
 
 const PREFIX = 'sheet '
 const FINAL = ['sent', 'released']
 
-export const textsOf = (sheet: Pick<Sheet, 'boxes'>): Texts =>
-  Object.fromEntries(sheet.boxes.map((box) => [keyOf(box.cell), box.text]))
+export const textsOf = (sheet: Pick<Sheet, 'questions'>): Texts =>
+  Object.fromEntries(placesOf(sheet).map(({ box }) => [box.id, box.text]))
 
-export const answersOf = (texts: Texts) =>
-  Object.entries(texts).map(([key, text]) => ({ cell: cellOf(key), text }))
+export const answersOf = (texts: Texts) => Object.entries(texts).map(([box, text]) => ({ box, text }))
 
 const draftOf = (id: number, texts: Texts, revision: number, leaving = false) =>
   body(
@@ -31,7 +30,7 @@ function theirs(error: ProblemError, boxes: Iterable<string>) {
   const { reason, revision, keptAt, answers } = error.problem
   if (reason !== 'changed-elsewhere') return undefined
   const texts = Object.fromEntries([...boxes].map((key) => [key, '']))
-  for (const one of answers as Schemas['Answer'][]) texts[keyOf(one.cell)] = one.text
+  for (const one of answers as Schemas['Answer'][]) texts[one.box] = one.text
   return { value: texts, revision: revision as number, keptAt: keptAt as string }
 }
 
@@ -56,7 +55,7 @@ const joined = (base: Texts, mine: Texts, other: Texts) =>
 
 /** A learner's sheet as a thing to keep. */
 export function keptSheet(sheet: Sheet, person: string): KeptThing<Texts, Schemas['ReadingView'][]> {
-  const boxes = sheet.boxes.map((box) => keyOf(box.cell))
+  const boxes = placesOf(sheet).map(({ box }) => box.id)
   return {
     person,
     thing: PREFIX + sheet.id,

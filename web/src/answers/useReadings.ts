@@ -2,32 +2,33 @@ import { useEffect, useMemo, useRef } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { announce } from '../ui/announce'
-import { keyOf } from '../workbench/cells'
 import type { Texts } from './keptAnswers'
+import { placesOf } from './places'
 
 type Reading = Schemas['ReadingView']
 
-/** What each box was read as, by cell; what is new of one that was just written is said once to those who listen. */
+/** What each box was read as, by its id; what is new of one that was just written is said once to those who listen. */
 export function useReadings(sheet: Schemas['SheetView'], texts: Texts, said: Reading[] | undefined) {
   const { t } = useTranslation()
   const readings = useMemo(() => {
-    const first = sheet.boxes.map((box) => box.reading)
-    return Object.fromEntries((said ?? first).map((reading) => [keyOf(reading.cell), reading]))
+    const first = placesOf(sheet).map(({ box }) => box.reading)
+    return Object.fromEntries((said ?? first).map((reading) => [reading.box, reading]))
   }, [sheet, said])
   const heard = useRef(readings)
   useEffect(() => {
+    const names = new Map(placesOf(sheet).map(({ box, name }) => [box.id, name]))
     for (const [key, reading] of Object.entries(readings)) {
       const before = heard.current[key]
       if (before?.shown === reading.shown && before.expected === reading.expected) continue
       if (!texts[key]?.trim()) continue
-      const name = { quantity: t(`quantity.${reading.cell.quantity}`), subject: reading.cell.subject }
+      const name = names.get(key)
       announce(
         reading.expected
-          ? t('work.saidUnread', { ...name, expected: reading.expected })
-          : t('work.saidRead', { ...name, shown: reading.shown }),
+          ? t('work.saidUnread', { name, expected: reading.expected })
+          : t('work.saidRead', { name, shown: reading.shown }),
       )
     }
     heard.current = readings
-  }, [readings, texts, t])
+  }, [readings, sheet, texts, t])
   return readings
 }

@@ -82,6 +82,31 @@ export const backwardsQuery = (request: Schemas['BackwardsRequest']) =>
     staleTime: Infinity,
   })
 
+/** What is to be said of a question that nobody has kept yet; each says it of the whole, so none is compared. */
+export const checkQuery = (request: Schemas['QuestionToCheck']) =>
+  queryOptions({
+    queryKey: ['check', request],
+    queryFn: ({ signal }) => body(client.POST('/api/questions/check', { body: request, signal })),
+    staleTime: Infinity,
+    structuralSharing: false,
+  })
+
+export const offersQuery = (request: Schemas['QuestionToExtend']) =>
+  queryOptions({
+    queryKey: ['offers', request],
+    queryFn: ({ signal }) => body(client.POST('/api/questions/offers', { body: request, signal })),
+    staleTime: Infinity,
+    structuralSharing: false,
+  })
+
+export const triedSheetQuery = (request: Schemas['SheetToTry']) =>
+  queryOptions({
+    queryKey: ['tried-sheet', request],
+    queryFn: ({ signal }) => body(client.POST('/api/questions/sheet', { body: request, signal })),
+    staleTime: Infinity,
+    structuralSharing: false,
+  })
+
 export const shelfQuery = queryOptions({
   queryKey: ['shelf'],
   queryFn: () => body(client.GET('/api/shelf')),

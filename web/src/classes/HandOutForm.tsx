@@ -50,7 +50,9 @@ export function HandOutForm({ questionId, assignment, classId, onDone }: HandOut
         client.POST('/api/classes/{classId}/assignments', {
           params: { path: { classId: toClass ?? 0 } },
           body: {
-            ...(assignment ? { assignmentId: assignment.id } : { questionId: question }),
+            ...(assignment
+              ? { assignmentId: assignment.id }
+              : { questionIds: question === undefined ? [] : [question] }),
             dueAt: new Date(due).toISOString(),
             ...(again && { again }),
           },

@@ -1,10 +1,11 @@
 import { Anchor, Text } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link, useParams } from 'react-router'
 import sheetClasses from '../answers/AnswerSheet.module.css'
-import { Boxes } from '../answers/Boxes'
-import { GivenCircuit } from '../answers/GivenCircuit'
+import { FIRST_DRAWN, GivenCircuit } from '../answers/GivenCircuit'
+import { Tasks } from '../answers/Tasks'
 import { useRoom } from '../answers/useRoom'
 import { previewQuery } from '../api/queries'
 import { Failed } from '../ui/Failed'
@@ -16,6 +17,7 @@ import { atMoment } from '../ui/when'
 export default function Preview() {
   const { t } = useTranslation()
   const { classId, assignmentId } = useParams()
+  const [drawn, setDrawn] = useState(FIRST_DRAWN)
   const sheet = useQuery(previewQuery(Number(assignmentId), useRoom()))
   if (sheet.isLoadingError) return <Failed error={sheet.error} onRetry={() => void sheet.refetch()} />
   if (sheet.isPending) return <Loading />
@@ -29,8 +31,8 @@ export default function Preview() {
         </Anchor>
       </header>
       <div className={sheetClasses.columns}>
-        <GivenCircuit sheet={sheet.data} progress={0} />
-        <Boxes boxes={sheet.data.boxes} texts={{}} readings={{}} />
+        <GivenCircuit sheet={sheet.data} progress={0} drawn={drawn} onDrawn={setDrawn} />
+        <Tasks questions={sheet.data.questions} texts={{}} readings={{}} onTask={setDrawn} />
       </div>
     </div>
   )

@@ -42,7 +42,7 @@ export function Drafts() {
                 {one.notation || t('desk.emptySheet')}
               </Text>
               <Text c="dimmed" fz="xs">
-                {t('workbench.asked', { count: one.asked })} · {atMoment(one.updatedAt)}
+                {t('desk.tasks', { count: one.tasks })} · {atMoment(one.updatedAt)}
               </Text>
             </Anchor>
             <RemoveButton

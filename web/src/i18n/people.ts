@@ -41,6 +41,8 @@ export const people = {
     progress: '{{sent}} of {{learners}} sent, {{working}} working',
     new: 'New question',
     drafts: 'In the making',
+    tasks_one: '{{count}} task',
+    tasks_other: '{{count}} tasks',
     emptySheet: 'an empty sheet',
   },
   classes: {

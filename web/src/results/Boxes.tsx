@@ -25,6 +25,7 @@ export default function Boxes() {
   if (view.isLoadingError) return <Failed error={view.error} onRetry={() => void view.refetch()} />
   if (view.isPending) return <Loading />
   const { assignment, boxes } = view.data
+  const partly = boxes.some((box) => box.partly > 0)
   return (
     <Screen
       title={assignment.title}
@@ -59,7 +60,7 @@ export default function Boxes() {
             <thead>
               <tr>
                 <th scope="col">{t('boxes.box')}</th>
-                {(['right', 'follows', 'wrong', 'blank', 'unreadable'] as const).map((word) => (
+                {columns(partly).map((word) => (
                   <th key={word} scope="col" className={classes.number}>
                     {t(`boxes.${word}`)}
                   </th>
@@ -69,7 +70,7 @@ export default function Boxes() {
             </thead>
             <tbody>
               {boxes.map((box) => (
-                <Box key={`${box.cell.subject} ${box.cell.quantity}`} box={box} assignment={assignment} />
+                <Box key={box.box} box={box} partly={partly} assignment={assignment} />
               ))}
             </tbody>
           </table>
@@ -112,18 +113,27 @@ function Standing({ view }: { view: View }) {
   )
 }
 
-function Box({ box, assignment }: { box: Schemas['BoxResults']; assignment: View['assignment'] }) {
-  const { t } = useTranslation()
-  const name = t('work.boxName', { quantity: t(`quantity.${box.cell.quantity}`), subject: box.cell.subject })
+/** What a box can be; partly only where one is. */
+const columns = (partly: boolean) =>
+  (['right', 'follows', 'partly', 'wrong', 'blank', 'unreadable'] as const).filter(
+    (word) => partly || word !== 'partly',
+  )
+
+interface BoxProps {
+  box: Schemas['BoxResults']
+  partly: boolean
+  assignment: View['assignment']
+}
+
+function Box({ box, partly, assignment }: BoxProps) {
   return (
     <tr>
       <th scope="row">
-        <Formula markup={box.symbol} label={name} /> = {box.expected}
+        {box.symbol ? <Formula markup={box.symbol} label={box.name} /> : box.name} = {box.expected}
       </th>
-      {[box.right, box.follows, box.wrong, box.blank, box.unreadable].map((count, place) => (
-        // The columns never change their order.
-        <td key={place} className={classes.number} data-none={count === 0}>
-          {count}
+      {columns(partly).map((word) => (
+        <td key={word} className={classes.number} data-none={box[word] === 0}>
+          {box[word]}
         </td>
       ))}
       <td>

@@ -7,59 +7,81 @@ const printed = { resistance: '4.00', current: '3.00' }
 const sheet = (findings: object[], marks: number | null) => ({
   assignment: { id: 5, title: 'Boot dryer', classroom: 'Hut class', total: 6 },
   learner: { learner: { id: 2, displayName: 'Wren', username: 'wren' }, state: 'sent', marks },
-  answers: [
-    { cell: { subject: 'R1', quantity: 'current' }, text: '3 A' },
-    { cell: { subject: 'R23', quantity: 'resistance' }, text: 'four' },
-  ],
-  findings,
-  given: [],
-  asked: [],
-  analysis: {
-    wholeWord: 'total',
-    overRated: [],
-    wordList: [],
-    readings: [
+  sheet: {
+    questions: [
       {
-        id: 'V1',
-        kind: 'voltmeter',
-        members: ['R1'],
-        shown: { voltage: '6.00' },
-        condition: 'normal',
-        whole: {},
+        stem: '',
+        states: [],
+        tasks: [
+          {
+            number: '1.1',
+            state: 0,
+            prompt: 'Fill in the chart.',
+            marks: 6,
+            boxes: [
+              { id: '1/1.1-1', name: 'current of R1', symbol: '', text: '3 A' },
+              { id: '1/1.1-2', name: 'resistance of R23', symbol: '', text: 'four' },
+            ],
+          },
+        ],
       },
     ],
-    scene: {
-      width: 100,
-      height: 100,
-      lines: [
-        { points: '1,1 2,2', closed: false, role: 'symbol', part: 'R2' },
-        { points: '3,3 4,4', closed: false, role: 'symbol', part: 'R1' },
-      ],
-      circles: [],
-      texts: [],
-      areas: [],
-    },
-    columns: [
-      { quantity: 'resistance', symbol: 'R', word: 'resistance', unit: 'Ω' },
-      { quantity: 'voltage', symbol: 'V', word: 'voltage', unit: 'V' },
-      { quantity: 'current', symbol: 'I', word: 'current', unit: 'A' },
-    ],
-    rows: [
-      { id: 'R1', kind: 'part', members: ['R1'], shown: printed, condition: 'normal', whole: {} },
-      { id: 'R23', kind: 'group', members: ['R2', 'R3'], shown: printed, condition: 'normal', whole: {} },
-      { id: 'S4', kind: 'part', members: ['S4'], shown: {}, condition: 'no-current', whole: {} },
-    ],
   },
+  findings,
+  charts: [
+    {
+      question: 0,
+      state: 0,
+      act: '',
+      analysis: {
+        wholeWord: 'total',
+        overRated: [],
+        wordList: [],
+        readings: [
+          {
+            id: 'V1',
+            kind: 'voltmeter',
+            members: ['R1'],
+            shown: { voltage: '6.00' },
+            condition: 'normal',
+            whole: {},
+          },
+        ],
+        scene: {
+          width: 100,
+          height: 100,
+          lines: [
+            { points: '1,1 2,2', closed: false, role: 'symbol', part: 'R2' },
+            { points: '3,3 4,4', closed: false, role: 'symbol', part: 'R1' },
+          ],
+          circles: [],
+          texts: [],
+          areas: [],
+        },
+        columns: [
+          { quantity: 'resistance', symbol: 'R', word: 'resistance', unit: 'Ω' },
+          { quantity: 'voltage', symbol: 'V', word: 'voltage', unit: 'V' },
+          { quantity: 'current', symbol: 'I', word: 'current', unit: 'A' },
+        ],
+        rows: [
+          { id: 'R1', kind: 'part', members: ['R1'], shown: printed, condition: 'normal', whole: {} },
+          { id: 'R23', kind: 'group', members: ['R2', 'R3'], shown: printed, condition: 'normal', whole: {} },
+          { id: 'S4', kind: 'part', members: ['S4'], shown: {}, condition: 'no-current', whole: {} },
+        ],
+      },
+    },
+  ],
 })
 const finding = (subject: string, quantity: string, word: string, said: string) => ({
-  cell: { subject, quantity },
+  box: subject === 'R1' ? '1/1.1-1' : '1/1.1-2',
+  points: 0,
+  of: 1,
+  amount: { cell: { subject, quantity } },
   finding: word,
   shown: word === 'unreadable' ? '' : '3.00 A',
   origin: word === 'wrong',
   from: [],
   slip: null,
-  expected: 3,
-  read: 3,
   sentence: said,
 })
 const open = (said: object) =>

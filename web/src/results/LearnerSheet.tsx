@@ -1,16 +1,17 @@
-import { Anchor, Text, Title } from '@mantine/core'
+import { Anchor, NativeSelect, Text, Title } from '@mantine/core'
 import { useHotkeys } from '@mantine/hooks'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link, useNavigate, useParams } from 'react-router'
+import { Findings } from '../answers/Findings'
+import { placesOf } from '../answers/places'
 import type { Schemas } from '../api/client'
 import { resultsQuery, sheetQuery } from '../api/queries'
 import { CircuitWords } from '../ui/CircuitWords'
 import { Drawing } from '../ui/Drawing'
 import paper from '../ui/Drawing.module.css'
 import { Failed } from '../ui/Failed'
-import { FindingRow } from '../ui/FindingRow'
 import { Loading } from '../ui/Loading'
 import { Screen } from '../ui/Screen'
 import { TrueChart } from '../ui/TrueChart'
@@ -28,15 +29,20 @@ export default function LearnerSheet() {
     ...sheetQuery(Number(assignmentId), Number(learnerId)),
     refetchInterval: ({ state }) => (state.data?.learner.state === 'working' ? WORKING_MS : false),
   })
-  const [subject, setSubject] = useState('')
+  const [inHand, setInHand] = useState('')
+  const [drawn, setDrawn] = useState(0)
   if (sheet.isLoadingError) return <Failed error={sheet.error} onRetry={() => void sheet.refetch()} />
   if (sheet.isPending) return <Loading />
-  const { assignment, learner, analysis, findings } = sheet.data
-  const members = analysis.rows.find((row) => row.id === subject)?.members ?? []
-  const text = (cell: Schemas['CellView']) =>
-    sheet.data.answers.find(
-      (answer) => answer.cell.subject === cell.subject && answer.cell.quantity === cell.quantity,
-    )?.text ?? ''
+  const { assignment, learner, charts, findings } = sheet.data
+  const places = placesOf(sheet.data.sheet)
+  const chart = charts[drawn]
+  const subject = findings.find((one) => one.box === inHand)?.amount?.cell.subject ?? ''
+  const members = chart?.analysis.rows.find((row) => row.id === subject)?.members ?? []
+  const select = (box: string) => {
+    setInHand(box)
+    const place = places.find((one) => one.box.id === box)
+    setDrawn(charts.findIndex((one) => one.question === place?.question && one.state === place.task.state))
+  }
   return (
     <Screen
       title={learner.learner.displayName}
@@ -64,29 +70,47 @@ export default function LearnerSheet() {
           {findings.length === 0 ? (
             <AsItStands sheet={sheet.data} />
           ) : (
-            <ul className={classes.list}>
-              {findings.map((finding) => (
-                <FindingRow
-                  key={`${finding.cell.subject} ${finding.cell.quantity}`}
-                  finding={finding}
-                  text={text(finding.cell)}
-                  selected={finding.cell.subject === subject}
-                  onSelect={() => setSubject(finding.cell.subject)}
-                />
-              ))}
-            </ul>
+            <Findings
+              questions={sheet.data.sheet.questions}
+              findings={findings}
+              selected={inHand}
+              onSelect={select}
+            />
           )}
         </section>
-        <section>
-          <div className={`${classes.drawing} ${paper.paper}`}>
-            <CircuitWords lines={analysis.wordList} />
-            <Drawing scene={analysis.scene} words={t('drawing.described')} selected={new Set(members)} />
-          </div>
-          <Title order={2} mt="md" mb={4}>
-            {t('sheet.trueChart')}
-          </Title>
-          <TrueChart analysis={analysis} selected={subject} />
-        </section>
+        {chart && (
+          <section>
+            {charts.length > 1 && (
+              <NativeSelect
+                label={t('sheet.state')}
+                mb="sm"
+                value={drawn}
+                onChange={(event) => setDrawn(Number(event.currentTarget.value))}
+                data={charts.map((one, place) => ({
+                  value: String(place),
+                  label: [
+                    ...(sheet.data.sheet.questions.length > 1
+                      ? [t('work.question', { number: one.question + 1 })]
+                      : []),
+                    one.act || t('work.asDrawn'),
+                  ].join(': '),
+                }))}
+              />
+            )}
+            <div className={`${classes.drawing} ${paper.paper}`}>
+              <CircuitWords lines={chart.analysis.wordList} />
+              <Drawing
+                scene={chart.analysis.scene}
+                words={t('drawing.described')}
+                selected={new Set(members)}
+              />
+            </div>
+            <Title order={2} mt="md" mb={4}>
+              {t('sheet.trueChart')}
+            </Title>
+            <TrueChart analysis={chart.analysis} selected={subject} />
+          </section>
+        )}
       </div>
     </Screen>
   )
@@ -95,7 +119,8 @@ export default function LearnerSheet() {
 /** What stands on a sheet that was not sent yet; it is looked at anew every few seconds. */
 function AsItStands({ sheet }: { sheet: Schemas['TeacherSheetView'] }) {
   const { t } = useTranslation()
-  const written = sheet.answers.filter((answer) => answer.text.trim())
+  const places = placesOf(sheet.sheet)
+  const written = places.filter(({ box }) => box.text.trim())
   return (
     <>
       <Text c="dimmed">
@@ -103,17 +128,15 @@ function AsItStands({ sheet }: { sheet: Schemas['TeacherSheetView'] }) {
           ? t('sheet.working', {
               time: atClock(sheet.learner.keptAt),
               done: written.length,
-              all: sheet.asked.length,
+              all: places.length,
             })
           : t('sheet.notBegun')}
       </Text>
       <ul className={classes.list}>
-        {written.map(({ cell, text }) => (
-          <li key={`${cell.subject} ${cell.quantity}`} className={classes.written}>
-            <span>
-              {t('work.boxName', { quantity: t(`quantity.${cell.quantity}`), subject: cell.subject })}
-            </span>
-            <b>{text}</b>
+        {written.map(({ box, name }) => (
+          <li key={box.id} className={classes.written}>
+            <span>{name}</span>
+            <b>{box.text}</b>
           </li>
         ))}
       </ul>

@@ -34,23 +34,26 @@ test('a drawing that is only looked at is a picture', () => {
 
 const finding = (kind: string, origin = false) =>
   ({
-    cell: { subject: 'R1', quantity: 'current' },
+    box: '1/1.1',
     finding: kind,
     shown: '2 A',
+    points: kind === 'right' ? 1 : 0,
+    of: 1,
     origin,
     sentence: 'Why it is so.',
-  }) as Schemas['FindingView']
+  }) as Schemas['BoxFindingView']
+const box = { id: '1/1.1', symbol: '', name: 'current of R1', text: '2' } as Schemas['BoxView']
 
 test('a right answer has no sign and no sentence; all others say in words what they are', () => {
   render(
     <ul>
-      <FindingRow finding={finding('right')} text="2" />
-      <FindingRow finding={finding('wrong', true)} text="2" />
-      <FindingRow finding={finding('follow-through')} text="2" />
+      <FindingRow finding={finding('right')} box={box} />
+      <FindingRow finding={finding('wrong', true)} box={box} />
+      <FindingRow finding={finding('follow-through')} box={box} />
     </ul>,
   )
   const [right, wrong, followed] = screen.getAllByRole('listitem')
-  expect(right?.textContent).toBe('R1 current2 Aright')
-  expect(wrong?.textContent).toBe('R1 current2 A✗wrong, an error starts hereWhy it is so.')
-  expect(followed?.textContent).toBe('R1 current2 A↳followsWhy it is so.')
+  expect(right?.textContent).toBe('current of R12 Aright')
+  expect(wrong?.textContent).toBe('current of R12 A✗wrong, an error starts hereWhy it is so.')
+  expect(followed?.textContent).toBe('current of R12 A↳followsWhy it is so.')
 })

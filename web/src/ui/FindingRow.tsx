@@ -1,12 +1,12 @@
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import classes from './FindingRow.module.css'
-import { SubjectName } from './SubjectName'
+import { Formula } from './Formula'
 
 interface FindingRowProps {
-  finding: Schemas['FindingView']
-  /** What was typed. */
-  text: string
+  finding: Schemas['BoxFindingView']
+  /** The box with what was typed. */
+  box: Schemas['BoxView']
   selected?: boolean
   onSelect?: () => void
 }
@@ -14,6 +14,7 @@ interface FindingRowProps {
 /** A right answer has no sign at all: a correct sheet should look quiet. */
 const SIGNS: Record<string, string> = {
   right: '',
+  partly: '◐',
   'follow-through': '↳',
   slip: '≠',
   wrong: '✗',
@@ -22,9 +23,8 @@ const SIGNS: Record<string, string> = {
 }
 
 /** One answer with what the marker says of it. */
-export function FindingRow({ finding, text, selected = false, onSelect }: FindingRowProps) {
+export function FindingRow({ finding, box, selected = false, onSelect }: FindingRowProps) {
   const { t } = useTranslation()
-  const { cell } = finding
   const Row = onSelect ? 'button' : 'div'
   return (
     <li className={classes.item} data-finding={finding.finding} data-origin={finding.origin}>
@@ -33,16 +33,25 @@ export function FindingRow({ finding, text, selected = false, onSelect }: Findin
         {...(onSelect ? { type: 'button' as const, onClick: onSelect, 'aria-pressed': selected } : {})}
       >
         <span className={classes.cell}>
-          <SubjectName id={cell.subject} />{' '}
-          <span className={classes.soft}>{t(`quantity.${cell.quantity}`)}</span>
+          {box.symbol ? (
+            <>
+              <Formula markup={box.symbol} label={box.name} />{' '}
+              <span className={classes.soft} aria-hidden>
+                {box.quantity && t(`quantity.${box.quantity}`)}
+              </span>
+            </>
+          ) : (
+            box.name
+          )}
         </span>
-        <span className={classes.text}>{finding.shown || text}</span>
+        <span className={classes.text}>{finding.shown || box.text}</span>
         <span className={classes.sign} aria-hidden>
           {SIGNS[finding.finding]}
         </span>
         <span className={classes.soft}>
           {t(`finding.${finding.finding}`)}
           {finding.origin && `, ${t('feedback.origin')}`}
+          {finding.of > 1 && ` ${t('feedback.points', { points: finding.points, of: finding.of })}`}
         </span>
         {finding.finding !== 'right' && <span className={classes.sentence}>{finding.sentence}</span>}
       </Row>

@@ -1,6 +1,6 @@
 import { Text } from '@mantine/core'
 import { useDebouncedCallback, useDidUpdate, useElementSize, useHotkeys } from '@mantine/hooks'
-import { useDeferredValue, useMemo, useState } from 'react'
+import { lazy, Suspense, useDeferredValue, useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { AskBeforeLeaving } from '../keeping/AskBeforeLeaving'
@@ -12,6 +12,7 @@ import { Failed } from '../ui/Failed'
 import { notify } from '../ui/notify'
 import { useAfterPaint } from '../ui/useAfterPaint'
 import classes from './Bench.module.css'
+import { askingFrom, questionBody } from './asking'
 import { Board } from './Board'
 import { paperAddress } from './benchAddress'
 import { CircuitMenu } from './CircuitMenu'
@@ -21,13 +22,19 @@ import { NotationLine } from './NotationLine'
 import { NumberTabs } from './NumberTabs'
 import { QuestionBar } from './QuestionBar'
 import { told, type Direction } from './stages'
+import { StatesBar } from './StatesBar'
 import { useBenchView } from './useBenchView'
+import { useChecked } from './useChecked'
+import { useCircuitStates } from './useCircuitStates'
 import { useComposer } from './useComposer'
 import { useSaidInHand } from './useSaidInHand'
 import { useStyleTypedIn } from './useStyleTypedIn'
 import { useUses } from './useUses'
 import { useWorkedCircuit } from './useWorkedCircuit'
 import { WhichDialog } from './WhichDialog'
+
+// The workbench is there before what makes questions is.
+const AskedQuestion = lazy(() => import('./AskedQuestion'))
 
 const ADDRESS_PAUSE_MS = 300
 const START: { stage: number; direction: Direction } = { stage: 0, direction: 'folding' }
@@ -70,14 +77,20 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
   )
   // The line shows a letter at once; all that follows from it may come a moment later.
   const notation = useDeferredValue(history.now.notation)
-  const worked = useWorkedCircuit(notation, room, view.style, view.plan)
+  const states = useCircuitStates(notation, view.style, history.now.asking?.states ?? [])
+  const worked = useWorkedCircuit(states.notation, room, view.style, view.plan)
   const { analysis, problem, stages } = worked
   // The drawing is painted first; its numbers follow in the next frame.
   const numbers = useAfterPaint(analysis)
   const { stage, direction } = place.notation === notation && place.stage < stages.length ? place : START
-  const [uses, setUses] = useUses(numbers, history.now.uses, (held) =>
-    change((now) => changed(now, { ...now.now, style: view.style, uses: held })),
+  const { asking, uses, setUses, setAsking } = useUses(numbers, history.now.asking, states.state, (next) =>
+    change((now) => changed(now, { ...now.now, style: view.style, asking: next })),
   )
+  const request = useMemo(
+    () => ({ body: questionBody(notation, asking), style: view.style }),
+    [notation, asking, view.style],
+  )
+  const checked = useChecked(request, !!numbers && !problem)
   // The address follows when the typing rests; each change of it is a walk through the router.
   const toAddress = useDebouncedCallback((circuit: string) => view.set({ circuit }), ADDRESS_PAUSE_MS)
   useDidUpdate(() => {
@@ -101,7 +114,7 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
     onRefused: (sentence) => notify(sentence),
   })
   const typed = (text: string) => {
-    worked.ask(text)
+    if (states.state === 0) worked.ask(text)
     take(text, Date.now())
   }
   const undo = () => {
@@ -130,6 +143,20 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
         />
         <div className={classes.bench}>
           <Board
+            above={
+              (asking.states.length > 0 || view.view === 'question') &&
+              analysis && (
+                <StatesBar
+                  notation={notation}
+                  style={view.style}
+                  states={states}
+                  asking={asking}
+                  onAsking={setAsking}
+                  things={analysis.things}
+                  inHand={inHand}
+                />
+              )
+            }
             circuit={
               <CircuitMenu
                 request={{ notation, style: view.style, plan: view.plan, room }}
@@ -177,6 +204,22 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
               numbers={numbers}
               uses={uses}
               onUses={setUses}
+              question={
+                numbers && (
+                  <Suspense>
+                    <AskedQuestion
+                      analysis={numbers}
+                      request={request}
+                      checked={checked}
+                      states={states}
+                      asking={asking}
+                      onAsking={setAsking}
+                      inHand={inHand}
+                      onInHand={setInHand}
+                    />
+                  </Suspense>
+                )
+              }
               lit={new Set(told(stages, stage, direction).rows)}
               inHand={inHand}
               onInHand={setInHand}
@@ -185,7 +228,7 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
                   changed(now, {
                     notation: found,
                     style: view.style,
-                    uses: { uses: learned, known: [] },
+                    asking: askingFrom(learned),
                   }),
                 )
               }
@@ -196,8 +239,8 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
               </Text>
             )}
             <QuestionBar
-              notation={analysis?.notation ?? notation}
-              uses={uses}
+              request={request}
+              checked={checked}
               question={question}
               ready={!problem && !!analysis}
               draftId={keeping.said ?? draft?.id}

@@ -21,6 +21,8 @@ import type { Act } from './useComposer'
 import type { Stages } from './useStages'
 
 interface BoardProps {
+  /** What stands above the drawing. */
+  above?: ReactNode
   /** What is done with the circuit as a whole. */
   circuit: ReactNode
   view: BenchView
@@ -118,6 +120,7 @@ export function Board(props: BoardProps) {
   return (
     <section className={classes.board} aria-label={t('workbench.drawing')}>
       <BoardTools circuit={props.circuit} view={view} {...history} onKeys={() => setKeysOpen(true)} />
+      {props.above}
       <div
         className={`${classes.sheet} ${paper.paper}`}
         ref={sheetRef}

@@ -1,5 +1,5 @@
 import { Tabs } from '@mantine/core'
-import { useState } from 'react'
+import { useState, type ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { BackwardsPanel } from './BackwardsPanel'
@@ -20,22 +20,30 @@ interface NumberTabsProps {
   lit: ReadonlySet<string>
   inHand: string
   onInHand: (name: string) => void
+  /** What is asked, to be made here. */
+  question: ReactNode
   /** Takes over a circuit that was found backwards, with what was given and asked for it. */
   onTake: (notation: string, uses: Uses) => void
 }
 
-/** The numbers of a circuit: its chart, its working, what changes, and backwards. */
+/** The numbers of a circuit: its chart, its working, what changes, and backwards, and what is asked of it. */
 export function NumberTabs(props: NumberTabsProps) {
-  const { view, numbers, uses, onUses, lit, inHand, onInHand, onTake } = props
+  const { view, numbers, uses, onUses, lit, inHand, onInHand, question, onTake } = props
   const { t } = useTranslation()
   const [cell, setCell] = useState('')
   return (
-    <Tabs value={view.view} onChange={(value) => view.set({ view: value ?? 'chart' })} keepMounted={false}>
+    <Tabs
+      value={view.view}
+      onChange={(value) => view.set({ view: value ?? 'chart' })}
+      keepMounted={false}
+      styles={{ tab: { paddingInline: 12 } }}
+    >
       <Tabs.List>
         <Tabs.Tab value="chart">{t('workbench.chart')}</Tabs.Tab>
         <Tabs.Tab value="working">{t('workbench.working')}</Tabs.Tab>
         <Tabs.Tab value="change">{t('workbench.change')}</Tabs.Tab>
         <Tabs.Tab value="backwards">{t('workbench.backwards')}</Tabs.Tab>
+        <Tabs.Tab value="question">{t('workbench.question')}</Tabs.Tab>
       </Tabs.List>
       {numbers && (
         <>
@@ -65,6 +73,9 @@ export function NumberTabs(props: NumberTabsProps) {
               onInHand={onInHand}
               onTake={onTake}
             />
+          </Tabs.Panel>
+          <Tabs.Panel value="question" pt="xs">
+            {question}
           </Tabs.Panel>
         </>
       )}

@@ -3,13 +3,14 @@ import { useDisclosure } from '@mantine/hooks'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
-import { totalMarks, type Uses } from './cells'
 import classes from './QuestionBar.module.css'
 import { QuestionDialog } from './QuestionDialog'
+import type { Checked } from './useChecked'
 
 interface QuestionBarProps {
-  notation: string
-  uses: Uses
+  /** What is asked, and the style it was typed in. */
+  request: Schemas['QuestionToCheck']
+  checked: Checked
   /** The kept question that is being changed, if it is one. */
   question?: Schemas['QuestionView']
   /** Whether the circuit can be read as it stands. */
@@ -21,15 +22,18 @@ interface QuestionBarProps {
 }
 
 /** At the foot of the workbench: how much is asked, and the way to keep it as a question. */
-export function QuestionBar({ notation, uses, question, ready, draftId, kept }: QuestionBarProps) {
+export function QuestionBar({ request, checked, question, ready, draftId, kept }: QuestionBarProps) {
   const { t } = useTranslation()
   const [opened, dialog] = useDisclosure(false)
+  const { boxes = [], total = 0 } = checked.data ?? {}
+  const sum =
+    request.body.tasks.length === 0
+      ? t('workbench.nothingAsked')
+      : `${t('workbench.asked', { count: boxes.length })} · ${t('chart.marks', { count: total })}`
   return (
     <div className={classes.bar}>
       <span className={classes.sum} id="asked-sum" data-testid="marks-sum">
-        {uses.asked.size === 0
-          ? t('workbench.nothingAsked')
-          : `${t('workbench.asked', { count: uses.asked.size })} · ${t('chart.marks', { count: totalMarks(uses) })}`}
+        {sum}
       </span>
       {kept}
       <Button disabled={!ready} onClick={dialog.open} aria-describedby="asked-sum">
@@ -38,8 +42,8 @@ export function QuestionBar({ notation, uses, question, ready, draftId, kept }: 
       <QuestionDialog
         opened={opened}
         onClose={dialog.close}
-        notation={notation}
-        uses={uses}
+        request={request}
+        sum={sum}
         question={question}
         draftId={draftId}
       />

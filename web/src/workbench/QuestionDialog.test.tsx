@@ -2,10 +2,13 @@ import { fireEvent, screen, waitFor } from '@testing-library/react'
 import { expect, test, vi } from 'vitest'
 import type { Schemas } from '../api/client'
 import { answer, shown, type Asked } from '../test/shown'
-import type { Uses } from './cells'
 import { QuestionDialog } from './QuestionDialog'
 
-const uses: Uses = { given: new Set(['R1 resistance', 'total voltage']), asked: new Map([['R1 current', 2]]) }
+const request: Schemas['QuestionToCheck'] = {
+  style: 'valley',
+  body: { notation: '16 V : R1=4,7', tasks: [{ kind: 'safe-supply' }] },
+}
+const canonical = { ...request.body, notation: '16 V : R1=4.7', given: [], states: [], stem: '' }
 const question = { id: 3, title: 'Boot dryer', flaws: [] } as unknown as Schemas['QuestionView']
 const classes = [
   { id: 1, name: 'Workshop class', learners: 8 },
@@ -15,8 +18,15 @@ const classes = [
 function open(says: (asked: Asked) => object, editing?: Schemas['QuestionView']) {
   const onClose = vi.fn()
   const { sent } = shown(
-    <QuestionDialog opened onClose={onClose} notation="16 V : R1=5" uses={uses} question={editing} />,
-    (asked) => (asked.path === '/api/classes' ? classes : asked.method === 'GET' ? [question] : says(asked)),
+    <QuestionDialog opened onClose={onClose} request={request} sum="2 asked" question={editing} />,
+    (asked) =>
+      asked.path === '/api/classes'
+        ? classes
+        : asked.method === 'GET'
+          ? [question]
+          : asked.path === '/api/questions/check'
+            ? { body: canonical }
+            : says(asked),
   )
   return { sent, onClose }
 }
@@ -37,15 +47,14 @@ test('a question is kept with what is given and asked, and handed to a class at 
   fireEvent.change(screen.getByLabelText('Due'), { target: { value: '2030-05-06T08:30' } })
   fireEvent.click(screen.getByRole('button', { name: 'Hand out' }))
   await waitFor(() => expect(onClose).toHaveBeenCalled())
-  const cell = (subject: string, quantity: string) => ({ subject, quantity })
-  expect(JSON.parse(sent()[0]!.slice('POST /api/questions '.length))).toEqual({
+  // It is kept as the server reads it, whatever style it was typed in.
+  expect(sent()[0]).toBe(`POST /api/questions/check ${JSON.stringify(request)}`)
+  expect(JSON.parse(sent()[1]!.slice('POST /api/questions '.length))).toEqual({
+    ...canonical,
     title: 'Boot dryer',
-    notation: '16 V : R1=5',
-    given: [cell('R1', 'resistance'), cell('total', 'voltage')],
-    asked: [{ cell: cell('R1', 'current'), marks: 2 }],
   })
   const due = new Date('2030-05-06T08:30').toISOString()
-  expect(sent()[1]).toBe(`POST /api/classes/2/assignments {"questionId":3,"dueAt":"${due}"}`)
+  expect(sent()[2]).toBe(`POST /api/classes/2/assignments {"questionIds":[3],"dueAt":"${due}"}`)
 })
 
 test('a name that is refused says why and can be mended', async () => {
@@ -56,9 +65,12 @@ test('a name that is refused says why and can be mended', async () => {
 })
 
 test('a question that cannot be worked is kept, and not handed out', async () => {
-  open(() => ({ ...question, flaws: ['The current of R1 does not follow from what is given.'] }))
+  open(() => ({
+    ...question,
+    flaws: [{ task: '1.1', sentence: 'The current of R1 does not follow from what is given.' }],
+  }))
   await keep('Boot dryer')
-  expect(await screen.findByText('The current of R1 does not follow from what is given.')).toBeTruthy()
+  expect(await screen.findByText(/The current of R1 does not follow from what is given\./)).toBeTruthy()
   expect(screen.queryByRole('button', { name: 'Hand out' })).toBeNull()
 })
 
@@ -66,5 +78,5 @@ test('a question that was opened is changed, not made anew', async () => {
   const { sent } = open(() => question, question)
   const field = await keep('Boot dryer, harder')
   expect(field.value).toBe('Boot dryer, harder')
-  await waitFor(() => expect(sent()[0]).toMatch(/^PUT \/api\/questions\/3 /))
+  await waitFor(() => expect(sent()[1]).toMatch(/^PUT \/api\/questions\/3 /))
 })

@@ -7,20 +7,21 @@ import { body, client, type Schemas } from '../api/client'
 import { HandOutForm } from '../classes/HandOutForm'
 import { keepEverything } from '../keeping/keeper'
 import { notify } from '../ui/notify'
-import { cellOf, totalMarks, type Uses } from './cells'
 
 interface QuestionDialogProps {
   opened: boolean
   onClose: () => void
-  notation: string
-  uses: Uses
+  /** What is asked, and the style it was typed in. */
+  request: Schemas['QuestionToCheck']
+  /** How much that is. */
+  sum: string
   question?: Schemas['QuestionView']
   /** What it was made from. */
   draftId?: number
 }
 
 /** Names a question, keeps it, and hands it to a class. */
-export function QuestionDialog({ opened, onClose, notation, uses, question, draftId }: QuestionDialogProps) {
+export function QuestionDialog({ opened, onClose, request, sum, question, draftId }: QuestionDialogProps) {
   const { t } = useTranslation()
   const queries = useQueryClient()
   const navigate = useNavigate()
@@ -29,12 +30,9 @@ export function QuestionDialog({ opened, onClose, notation, uses, question, draf
   const keep = useMutation({
     mutationFn: async () => {
       await keepEverything()
-      const content = {
-        title,
-        notation,
-        given: [...uses.given].map(cellOf),
-        asked: [...uses.asked].map(([key, marks]) => ({ cell: cellOf(key), marks })),
-      }
+      // What is kept does not depend on the style it was typed in.
+      const checked = await body(client.POST('/api/questions/check', { body: request }))
+      const content = { ...checked.body, title }
       return question
         ? body(client.PUT('/api/questions/{id}', { params: { path: { id: question.id } }, body: content }))
         : body(client.POST('/api/questions', { body: content, params: { query: { draft: draftId } } }))
@@ -68,7 +66,9 @@ export function QuestionDialog({ opened, onClose, notation, uses, question, draf
           {kept.flaws.length > 0 ? (
             <Alert color="copper" variant="outline" title={t('question.notYet')}>
               {kept.flaws.map((flaw) => (
-                <Text key={flaw}>{flaw}</Text>
+                <Text key={flaw.task + flaw.sentence}>
+                  {flaw.task} {flaw.sentence}
+                </Text>
               ))}
             </Alert>
           ) : (
@@ -89,10 +89,7 @@ export function QuestionDialog({ opened, onClose, notation, uses, question, draf
               maxLength={120}
               data-autofocus
             />
-            <Text c="dimmed">
-              {t('workbench.asked', { count: uses.asked.size })} ·{' '}
-              {t('chart.marks', { count: totalMarks(uses) })}
-            </Text>
+            <Text c="dimmed">{sum}</Text>
             <Group justify="flex-end">
               <Button variant="default" onClick={close}>
                 {t('ui.cancel')}

@@ -36,7 +36,7 @@ function Version({ making }: { making: Making }) {
   const { t } = useTranslation()
   return (
     <Text component="div" fz="sm">
-      <Code>{making.notation}</Code> {t('workbench.asked', { count: making.uses?.uses.asked.size ?? 0 })}
+      <Code>{making.notation}</Code> {t('desk.tasks', { count: making.asking?.tasks.length ?? 0 })}
     </Text>
   )
 }

@@ -1,6 +1,7 @@
 import { body, client, type Schemas } from '../api/client'
 import type { KeptThing } from '../keeping/kept'
-import { cellOf, keyOf, type Uses } from './cells'
+import type { Asking } from './asking'
+import { cellOf, keyOf } from './cells'
 import type { History } from './history'
 
 /** A question at one moment of its making. */
@@ -8,8 +9,8 @@ export interface Making {
   notation: string
   /** The style in whose decimal sign it was typed; the first where there is none. */
   style?: string
-  /** What cells are to the learner, and of which subjects that was decided; missing until something was. */
-  uses?: { uses: Uses; known: readonly string[] }
+  /** What is told and asked; missing until something was decided. */
+  asking?: Asking
 }
 
 type Body = Schemas['Body']
@@ -19,28 +20,22 @@ type Moment = Schemas['Making']
 const MOST_MOMENTS = 200
 const MOST_LETTERS = 90_000
 
-const momentOf = ({ notation, style, uses }: Making): Moment => ({
+const momentOf = ({ notation, style, asking }: Making): Moment => ({
   notation,
   style,
-  uses: uses && {
-    given: [...uses.uses.given].map(cellOf),
-    asked: [...uses.uses.asked].map(([key, marks]) => ({ cell: cellOf(key), marks })),
-    known: [...uses.known],
+  asking: asking && {
+    ...asking,
+    given: [...asking.given].map(cellOf),
+    known: [...asking.known],
+    states: [...asking.states],
+    tasks: [...asking.tasks],
   },
 })
 
-const makingOf = ({ notation, style, uses }: Moment): Making => ({
+const makingOf = ({ notation, style, asking }: Moment): Making => ({
   notation,
   style: style ?? undefined,
-  uses: uses
-    ? {
-        uses: {
-          given: new Set(uses.given.map(keyOf)),
-          asked: new Map(uses.asked.map((one) => [keyOf(one.cell), one.marks])),
-        },
-        known: uses.known,
-      }
-    : undefined,
+  asking: asking ? { ...asking, given: new Set(asking.given.map(keyOf)) } : undefined,
 })
 
 /** A history as the server keeps it; of a very long one the oldest moments go first, then those taken back last. */
@@ -71,14 +66,14 @@ export const historyFrom = (body: Body): History<Making> => ({
 })
 
 /** A kept question as it stands before anything of it is changed. */
-export const makingOfQuestion = (question: Schemas['QuestionView']): Making => ({
-  notation: question.notation,
-  uses: {
-    uses: {
-      given: new Set(question.given.map(keyOf)),
-      asked: new Map(question.asked.map((one) => [keyOf(one.cell), one.marks])),
-    },
+export const makingOfQuestion = ({ body: kept }: Schemas['QuestionView']): Making => ({
+  notation: kept.notation,
+  asking: {
+    given: new Set((kept.given ?? []).map(keyOf)),
     known: [],
+    stem: kept.stem ?? '',
+    states: kept.states ?? [],
+    tasks: kept.tasks,
   },
 })
 

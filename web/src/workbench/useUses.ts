@@ -1,21 +1,31 @@
 import { useMemo } from 'react'
 import type { Schemas } from '../api/client'
+import { askingFrom, usesOf, withUses, type Asking } from './asking'
 import { fitted, startingUses, type Uses } from './cells'
-import type { Making } from './making'
 
-/** Given and asked cells as they fit the circuit; they stay with their parts while it is edited. */
+const NOTHING: Uses = { given: new Set(), asked: new Map() }
+
+/** Given and asked cells of a state as they fit the circuit; they stay with their parts while it is edited. */
 export function useUses(
   analysis: Schemas['AnalysisView'] | undefined,
-  held: Making['uses'],
-  onUses: (held: Making['uses']) => void,
+  asking: Asking | undefined,
+  state: number,
+  onAsking: (asking: Asking) => void,
 ) {
   const rows = useMemo(() => analysis && [...analysis.rows, ...analysis.readings], [analysis])
-  const uses = useMemo<Uses>(() => {
-    if (!rows) return { given: new Set(), asked: new Map() }
-    if (!held) return startingUses(rows)
-    const known = held.known.length ? held.known : rows.map((row) => row.id)
-    return fitted(held.uses, rows, new Set(known))
-  }, [rows, held])
-  const set = (next: Uses) => onUses({ uses: next, known: rows?.map((row) => row.id) ?? [] })
-  return [uses, set] as const
+  const whole = useMemo<Asking>(() => {
+    if (!rows) return askingFrom(NOTHING)
+    if (!asking) return askingFrom(startingUses(rows))
+    const known = asking.known.length ? asking.known : rows.map((row) => row.id)
+    return withUses(asking, 0, fitted(usesOf(asking, 0), rows, new Set(known)), asking.known)
+  }, [rows, asking])
+  const uses = useMemo(() => (rows ? usesOf(whole, state) : NOTHING), [rows, whole, state])
+  const known = () => rows?.map((row) => row.id) ?? []
+  return {
+    /** All that is told and asked, as it fits the circuit. */
+    asking: whole,
+    uses,
+    setUses: (next: Uses) => onAsking(withUses(whole, state, next, known())),
+    setAsking: (next: Asking) => onAsking({ ...next, known: known() }),
+  }
 }

@@ -79,7 +79,7 @@ class ComposingJourney {
         assertThat(page.getByText("The circuit is open: no current flows.")).isVisible();
         sheet(page).locator("svg [aria-label=S1]").click();
         assertThat(notation(page)).hasValue("24 V : S1=closed + R1=4 + (L1=12 || L2=6)");
-        tab(page, "What changes");
+        tab(page, "Changes");
         page.getByLabel("If", new Page.GetByLabelOptions().setExact(true)).selectOption("L2");
         page.getByLabel("is", new Page.GetByLabelOptions().setExact(true)).selectOption("taken out");
         assertThat(page.getByText("The emf is what it was, so the total current decreases."))

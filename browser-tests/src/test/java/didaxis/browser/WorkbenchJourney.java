@@ -180,7 +180,7 @@ class WorkbenchJourney {
         visit.browser().inspect(page, "workbench-dark");
         tab(page, "Working");
         visit.browser().inspect(page, "working-dark");
-        tab(page, "What changes");
+        tab(page, "Changes");
         visit.browser().inspect(page, "change-dark");
         tab(page, "Backwards");
         visit.browser().inspect(page, "backwards-dark");

@@ -22,6 +22,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Questions in their own language: what can be asked, what is refused and why, and how answers are marked. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
@@ -123,13 +125,39 @@ class QuestionCheckTest {
         assertEquals(check(body, "ridge").get("total").asInt() - 1, points(findings));
     }
 
+    private static final String CALCULATED = """
+            {"notation":"9 V : R1=3","given":[{"subject":"R1","quantity":"resistance"},{"subject":"R1","quantity":"current"}],
+             "tasks":[{"kind":"calculate","cells":[{"subject":"total","quantity":"voltage"}]}]}""";
+
+    /** Whatever is offered can be added to the question as it is. */
+    @Test
+    void whatIsOfferedCanBeAsked() throws Exception {
+        for (String body : examples().toList()) {
+            ObjectNode example = (ObjectNode) JSON.readTree(body);
+            int states = example.path("states").size() + 1;
+            ArrayNode tasks = (ArrayNode) example.get("tasks");
+            for (int state = 0; state < states; state++) {
+                String asked = "{\"body\":" + example + ",\"state\":" + state + "}";
+                JsonNode offers = teacher().post("/api/questions/offers", asked).json();
+                assertTrue(offers.get("usual").size() + offers.get("offers").size() > 0, offers::toString);
+                for (JsonNode offer : offers.get("offers")) {
+                    assertTrue(offer.get("prompt").asString().length() > 10, offer::toString);
+                    if (tasks.size() < 60) tasks.add(offer.get("task"));
+                }
+            }
+            JsonNode checked = check(example.toString(), "ridge");
+            assertEquals("[]", checked.get("flaws").toString(), example::toString);
+        }
+    }
+
     @Test
     void promptsSpeakTheWordsOfTheStyleAndSayWhatWasDone() throws Exception {
         String body = examples().findFirst().orElseThrow();
         JsonNode prompts = check(body, "valley").get("prompts");
+        assertEquals("Write down the emf.", prompts.get(0).get("text").asString());
         assertEquals(
-                "Write down the total potential difference.",
-                prompts.get(0).get("text").asString());
+                "Calculate the total potential difference.",
+                check(CALCULATED, "valley").get("prompts").get(0).get("text").asString());
         assertEquals(
                 "S1 is closed. Calculate the resistance of R1.",
                 prompts.get(2).get("text").asString());

@@ -48,6 +48,7 @@ final class Ways {
         }
         Set<Cell> all = new HashSet<>(relations.cells());
         all.addAll(given);
+        all.addAll(alone(relations));
         all.stream()
                 .sorted(Comparator.comparingInt((Cell cell) -> place.getOrDefault(cell, Integer.MAX_VALUE))
                         .thenComparing(cell -> cell.subject().id())
@@ -72,6 +73,14 @@ final class Ways {
         }
         neighbours = new int[cells.size()][];
         equals = equals(relations);
+    }
+
+    /** Settings of parts, which have a value even where no law leads to it, such as a resistance without a current. */
+    private static List<Cell> alone(Relations relations) {
+        return relations.chart().rows().stream()
+                .map(Cell::resistance)
+                .filter(cell -> relations.chart().value(cell).isPresent())
+                .toList();
     }
 
     /** For every cell all that equalities say are equal to it, through others too. */

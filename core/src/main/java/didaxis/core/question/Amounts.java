@@ -57,7 +57,7 @@ public record Amounts(String id, int state, Command command, Map<Cell, Integer> 
         List<Cell> unreached = new ArrayList<>();
         for (Cell cell : marks.keySet()) {
             if (here.chart().value(cell).isEmpty()) flaws.add(new TaskFlaw.NoValue(id, cell));
-            else if (here.told().contains(cell)) flaws.add(new TaskFlaw.GivenAway(id, cell));
+            else if (question.isTold(cell, state)) flaws.add(new TaskFlaw.GivenAway(id, cell));
             else if (!knowledge.reaches(cell, state)) unreached.add(cell);
         }
         if (!unreached.isEmpty()) flaws.add(new TaskFlaw.NotEnoughGiven(id, unreached));

@@ -58,6 +58,15 @@ public record Question(String stem, List<State> states, List<Task> tasks) {
         return shown;
     }
 
+    /** Whether a cell is told in this state, or as a setting that nothing touches between in any other. */
+    public boolean isTold(Cell cell, int place) {
+        for (int other = 0; other < states.size(); other++) {
+            boolean same = other == place || State.isSetting(cell) && Knowledge.unchanged(states, cell, other, place);
+            if (same && states.get(other).told().contains(cell)) return true;
+        }
+        return false;
+    }
+
     /** All marks together. */
     public int total() {
         return boxes().stream().mapToInt(Box::marks).sum();

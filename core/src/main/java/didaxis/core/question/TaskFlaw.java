@@ -35,7 +35,7 @@ public sealed interface TaskFlaw {
         }
     }
 
-    /** A cell that is given in this state is asked in it. */
+    /** A cell that is told is asked: in its state, or as a setting in another that has it unchanged. */
     record GivenAway(String task, Cell cell) implements TaskFlaw {
         @Override
         public <T> T match(Cases<T> cases) {

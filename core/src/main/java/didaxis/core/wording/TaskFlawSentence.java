@@ -14,7 +14,7 @@ public record TaskFlawSentence(HouseStyle style) {
                 nothing -> "nothing is asked yet.",
                 without -> cells.of(without.cell()) + " has no value in this state.",
                 lacking -> "not enough is given to find " + cells.of(lacking.unreached()) + ".",
-                given -> cells.of(given.cell()) + " is given in this state already.",
+                given -> cells.of(given.cell()) + " is given already.",
                 twice -> cells.of(twice.cell()) + " is asked twice in this state.",
                 marks ->
                         "a box earns " + marks.marks() + " marks; 1 to " + Question.MOST_MARKS_A_BOX + " are possible.",

@@ -47,7 +47,11 @@ public record TaskSentence(HouseStyle style, Question question) {
     }
 
     private boolean isLamp(String label) {
-        return question.state(0).circuit().part(label).orElseThrow().kind() == PartKind.LAMP;
+        return question.state(0)
+                .circuit()
+                .part(label)
+                .map(part -> part.kind() == PartKind.LAMP)
+                .orElse(false);
     }
 
     /** The task, with what was done before it where its state is not the circuit as drawn. */
@@ -88,7 +92,10 @@ public record TaskSentence(HouseStyle style, Question question) {
     }
 
     private String ranking(Ranking ranking) {
-        return "Rank " + names(ranking.things()) + " by " + style.terms().word(ranking.quantity())
+        boolean lamps = ranking.quantity() == Quantity.POWER
+                && ranking.things().stream().allMatch(thing -> isLamp(thing.id()));
+        return "Rank " + names(ranking.things()) + " by "
+                + (lamps ? "brightness" : style.terms().word(ranking.quantity()))
                 + ", the largest first; those that are equal stand with = between them.";
     }
 

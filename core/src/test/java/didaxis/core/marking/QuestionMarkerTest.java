@@ -161,10 +161,10 @@ class QuestionMarkerTest {
         TaskSentence sentences = new TaskSentence(HouseStyle.VALLEY, question);
         assertEquals(
                 List.of(
-                        "Write down the total potential difference.",
+                        "Write down the emf.",
                         "S1 is closed. Calculate the resistance of R1.",
                         "S1 is closed. Does the reading of V1 increase, decrease or stay the same?",
-                        "Are R2 and R3 in series, in parallel, or neither? Give the reason."),
+                        "Are R2 and R3 in series, in parallel, or neither?"),
                 question.tasks().stream().map(sentences::prompt).toList());
         BoxSentence says = new BoxSentence(new FindingSentence(FIGURES));
         List<BoxFinding> findings = QuestionMarker.of(question, MarkingStyle.STANDARD)

@@ -114,10 +114,8 @@ record SheetView(
             List.of(Quantity.RESISTANCE, Quantity.CURRENT, Quantity.VOLTAGE, Quantity.POWER, Quantity.POTENTIAL);
 
     static SheetView of(Assignments.Assignment assignment, Paper paper, LearnerState state, SceneView.Room room) {
-        Map<String, String> texts = state.answers().stream()
-                .collect(Collectors.toMap(Sheets.Answer::box, Sheets.Answer::text, (first, second) -> second));
         List<QuestionSheet> questions = IntStream.range(0, paper.questions().size())
-                .mapToObj(place -> question(paper, place, texts, room))
+                .mapToObj(place -> question(paper, place, state.answers(), room))
                 .toList();
         return new SheetView(
                 assignment.id(),
@@ -134,7 +132,10 @@ record SheetView(
                 questions);
     }
 
-    private static QuestionSheet question(Paper paper, int place, Map<String, String> texts, SceneView.Room room) {
+    /** One of the questions with what stands in its boxes. */
+    static QuestionSheet question(Paper paper, int place, List<Sheets.Answer> answers, SceneView.Room room) {
+        Map<String, String> texts = answers.stream()
+                .collect(Collectors.toMap(Sheets.Answer::box, Sheets.Answer::text, (first, second) -> second));
         Question question = paper.questions().get(place);
         TaskSentence sentences = new TaskSentence(HouseStyle.RIDGE, question);
         List<StateSheet> states = new ArrayList<>();

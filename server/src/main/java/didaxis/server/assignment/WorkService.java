@@ -9,11 +9,9 @@ import didaxis.server.config.Transactions;
 import didaxis.server.marking.BoxFindingView;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
@@ -26,8 +24,6 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
  */
 @Service
 class WorkService {
-    private static final int LONGEST_ANSWER = 200;
-
     /** One assignment in the list of a learner's work; marks are null until it was handed back. */
     record WorkSummary(
             long id,
@@ -124,7 +120,7 @@ class WorkService {
     /** Keeps a draft written on top of a revision. */
     Kept keep(long id, long learner, List<Answer> answers, int revision) {
         Paper paper = own(id, learner).paper();
-        List<Answer> own = checked(paper, answers);
+        List<Answer> own = Answer.checked(paper, answers);
         Sheets.Draft draft = transactions.write(() -> {
             refuseIfReleased(assignments.ofLearner(id, learner));
             if (sheets.submission(id, learner).isPresent()) {
@@ -158,7 +154,7 @@ class WorkService {
         if (sent.isEmpty()) {
             refuseIfReleased(before.assignment());
             Paper paper = before.paper();
-            List<Answer> own = checked(paper, answers);
+            List<Answer> own = Answer.checked(paper, answers);
             Judgement judgement = Judgement.of(paper, own);
             transactions.write(() -> {
                 boolean already = sheets.submission(id, learner).isPresent();
@@ -182,22 +178,5 @@ class WorkService {
         return answers.stream()
                 .map(answer -> SheetView.read(paper, places.get(answer.box()), answer.text()))
                 .toList();
-    }
-
-    /** The answers by their boxes, each box once: of several texts for one the last counts. */
-    private static List<Answer> checked(Paper paper, List<Answer> answers) {
-        if (answers == null) throw Problem.badRequest("Answers are needed: a list of boxes and texts.");
-        Set<String> boxes = paper.places().keySet();
-        Map<String, Answer> own = new LinkedHashMap<>();
-        for (Answer answer : answers) {
-            if (answer == null || answer.box() == null || !boxes.contains(answer.box())) {
-                throw Problem.badRequest("One of the answers belongs to no box of this sheet.");
-            }
-            if (answer.text() == null || answer.text().length() > LONGEST_ANSWER) {
-                throw Problem.badRequest("An answer is longer than " + LONGEST_ANSWER + " characters.");
-            }
-            own.put(answer.box(), answer);
-        }
-        return List.copyOf(own.values());
     }
 }

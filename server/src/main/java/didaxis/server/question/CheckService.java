@@ -1,5 +1,6 @@
 package didaxis.server.question;
 
+import didaxis.core.notation.Notation;
 import didaxis.core.quantity.Amount;
 import didaxis.core.question.Box;
 import didaxis.core.question.Question;
@@ -42,8 +43,16 @@ class CheckService {
     /** @param answer as one would write it */
     record ModelView(String box, String answer, int marks) {}
 
-    /** @param model empty as long as there are flaws */
+    /** A state: what was done to come to it (empty as drawn), and its circuit's line of text. */
+    record CheckedState(String act, String notation) {}
+
+    /**
+     * @param body the question in canonical form, as it would be kept
+     * @param model empty as long as there are flaws
+     */
     record CheckedQuestion(
+            QuestionBody body,
+            List<CheckedState> states,
             List<FlawView> flaws,
             List<QuestionBox> boxes,
             List<PromptView> prompts,
@@ -60,6 +69,10 @@ class CheckService {
         TaskSentence sentences = new TaskSentence(style, question);
         List<FlawView> flaws = FlawView.of(question, style);
         return new CheckedQuestion(
+                body.canonical(question),
+                question.states().stream()
+                        .map(state -> new CheckedState(sentences.act(state), Notation.print(state.circuit())))
+                        .toList(),
                 flaws,
                 question.boxes().stream().map(CheckService::view).toList(),
                 question.tasks().stream()

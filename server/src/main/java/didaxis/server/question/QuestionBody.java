@@ -56,7 +56,15 @@ public record QuestionBody(
             String act,
 
             String part,
-            @Schema(types = {"string", "null"}) String value) {}
+            @Schema(types = {"string", "null"}) String value) {
+        /** With its value as the notation has it, whatever style it was typed in. */
+        ActBody canonical(Circuit after) {
+            String set = value == null
+                    ? null
+                    : after.part(part).map(Notation::setting).orElse(value);
+            return new ActBody(act, part, set);
+        }
+    }
 
     /**
      * The question that this means.
@@ -81,7 +89,7 @@ public record QuestionBody(
         try {
             for (TaskBody task : tasks) {
                 if (task == null) throw Problem.badRequest("A task is missing.").with("field", "tasks");
-                asked.add(task.task("1." + (asked.size() + 1), subjects));
+                asked.add(read(task, "1." + (asked.size() + 1), subjects));
             }
             Question question = new Question(stem == null ? "" : stem, all, asked);
             if (question.boxes().size() > MOST_BOXES)
@@ -90,6 +98,14 @@ public record QuestionBody(
             return question;
         } catch (IllegalArgumentException e) {
             throw Problem.badRequest("This question cannot be asked: " + e.getMessage() + ".");
+        }
+    }
+
+    private static Task read(TaskBody task, String id, Subjects subjects) {
+        try {
+            return task.task(id, subjects);
+        } catch (Problem problem) {
+            throw problem.with("task", id);
         }
     }
 
@@ -106,11 +122,12 @@ public record QuestionBody(
     /** The same as it is kept: its circuit and its cells in canonical form, no title. */
     QuestionBody canonical(Question question) {
         Subjects subjects = question.state(0).chart().subjects();
-        List<StateBody> after = states == null
-                ? List.of()
-                : states.stream()
-                        .map(state -> new StateBody(state.act(), canonical(state.given(), subjects)))
-                        .toList();
+        List<StateBody> after = new ArrayList<>();
+        for (int k = 1; k < question.states().size(); k++) {
+            StateBody state = states.get(k - 1);
+            after.add(new StateBody(
+                    state.act().canonical(question.state(k).circuit()), canonical(state.given(), subjects)));
+        }
         return new QuestionBody(
                 FORMAT,
                 null,

@@ -113,6 +113,88 @@ public record TaskBody(
         return new TaskBody(id, state, kind, own, things, quantity, parts, otherState, factor, marks);
     }
 
+    /** A task as JSON, without an id: it gets one by its place. */
+    static TaskBody of(Task task) {
+        return task.match(new Task.Cases<>(
+                amounts -> new TaskBody(amounts.state(), word(amounts.command())).withCells(amounts.marks()),
+                ways -> new TaskBody(ways.state(), "change").withCells(ways.cells()),
+                ranking -> new TaskBody(ranking.state(), "rank")
+                        .with(ids(ranking.things()), null, ranking.marks())
+                        .by(ranking.quantity()),
+                out -> new TaskBody(out.state(), "goes-out").with(null, out.parts(), out.marks()),
+                joining -> new TaskBody(joining.state(), "joint")
+                        .with(null, List.of(joining.one(), joining.other()), joining.marks()),
+                TaskBody::of,
+                safe -> new TaskBody(safe.state(), "safe-supply").with(null, null, safe.marks()),
+                all -> new TaskBody(all.state(), "combinations").with(null, all.parts(), all.marks())));
+    }
+
+    private static TaskBody of(Comparison comparison) {
+        return new TaskBody(
+                null,
+                comparison.state(),
+                "compare",
+                List.of(asked(comparison.cell(), null), asked(comparison.other(), null)),
+                null,
+                null,
+                null,
+                comparison.otherState(),
+                comparison.factor(),
+                comparison.marks());
+    }
+
+    private TaskBody(int state, String kind) {
+        this(null, state, kind, null, null, null, null, null, null, null);
+    }
+
+    private TaskBody withCells(Map<Cell, Integer> worth) {
+        return withAsked(worth.entrySet().stream()
+                .map(one -> asked(one.getKey(), one.getValue()))
+                .toList());
+    }
+
+    private TaskBody withCells(List<Cell> about) {
+        return withAsked(about.stream().map(cell -> asked(cell, null)).toList());
+    }
+
+    private TaskBody withAsked(List<AskedCell> about) {
+        return new TaskBody(id, state, kind, about, things, quantity, parts, otherState, factor, marks);
+    }
+
+    private TaskBody with(List<String> ranked, List<String> some, int worth) {
+        return new TaskBody(id, state, kind, cells, ranked, quantity, some, otherState, factor, worth);
+    }
+
+    private TaskBody by(Quantity measured) {
+        return new TaskBody(id, state, kind, cells, things, measured.word(), parts, otherState, factor, marks);
+    }
+
+    private static AskedCell asked(Cell cell, Integer worth) {
+        CellView view = CellView.of(cell);
+        return new AskedCell(view.subject(), view.quantity(), worth);
+    }
+
+    private static List<String> ids(List<Subject> subjects) {
+        return subjects.stream().map(Subject::id).toList();
+    }
+
+    private static String word(Command command) {
+        return switch (command) {
+            case CHART -> "chart";
+            case CALCULATE -> "calculate";
+            case WRITE_DOWN -> "write-down";
+        };
+    }
+
+    /** The subjects it is about. */
+    List<String> about() {
+        List<String> about = new ArrayList<>();
+        if (cells != null) cells.forEach(cell -> about.add(cell.subject()));
+        if (things != null) about.addAll(things);
+        if (parts != null) about.addAll(parts);
+        return about;
+    }
+
     private int place() {
         return state == null ? 0 : state;
     }

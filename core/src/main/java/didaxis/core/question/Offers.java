@@ -1,0 +1,202 @@
+package didaxis.core.question;
+
+import didaxis.core.chart.Chart;
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Part;
+import didaxis.core.circuit.PartKind;
+import didaxis.core.circuit.Subject;
+import didaxis.core.quantity.Quantity;
+import didaxis.core.question.Amounts.Command;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** What can be asked of a question's circuit and is not asked yet; each could be asked as it stands. */
+public final class Offers {
+    /** The id of a task that has none yet. */
+    private static final String NONE = "offer";
+
+    /** So many pairs of parts are looked at. */
+    private static final int MOST_PAIRS = 15;
+
+    private static final int MOST_COMBINED = 3;
+
+    private final Question question;
+    private final int place;
+    private final State state;
+    private final Chart chart;
+    private final Knowledge knowledge;
+    private final List<Task> found = new ArrayList<>();
+
+    private Offers(Question question, int place) {
+        this.question = question;
+        this.place = place;
+        state = question.state(place);
+        chart = state.chart();
+        knowledge = Knowledge.of(question.states());
+    }
+
+    /** In a state of the question, the likeliest first. */
+    public static List<Task> of(Question question, int state) {
+        Offers offers = new Offers(question, state);
+        offers.amounts();
+        offers.ways();
+        offers.lamps();
+        offers.structure();
+        return offers.found;
+    }
+
+    /**
+     * The usual questions about a circuit, from folding to power: the resistance of each group, the innermost first, then
+     * the whole, its current, the voltage of each group, the current of each part, and the power of all.
+     */
+    public static List<Task> usual(Question question, int state) {
+        Offers offers = new Offers(question, state);
+        List<Subject> groups = offers.rows(Subject.Kind.GROUP);
+        groups.forEach(group -> offers.calculate(List.of(Cell.resistance(group))));
+        offers.calculate(List.of(Cell.resistance(Subject.TOTAL)));
+        offers.calculate(List.of(Cell.current(Subject.TOTAL)));
+        offers.calculate(groups.stream().map(Cell::voltage).toList());
+        offers.calculate(
+                offers.rows(Subject.Kind.PART).stream().map(Cell::current).toList());
+        offers.calculate(List.of(Cell.power(Subject.TOTAL)));
+        return offers.found;
+    }
+
+    /** Rows with a resistance, the innermost group first. */
+    private List<Subject> rows(Subject.Kind kind) {
+        return chart.rows().stream()
+                .filter(row -> row.kind() == kind)
+                .filter(row -> kind != Subject.Kind.PART || isResistive(row))
+                .sorted((one, other) -> Integer.compare(members(one), members(other)))
+                .toList();
+    }
+
+    private int members(Subject row) {
+        return chart.subjects().membersOf(row).size();
+    }
+
+    private boolean isResistive(Subject part) {
+        return state.circuit()
+                .part(part.id())
+                .map(one -> one.kind().resistive())
+                .orElse(false);
+    }
+
+    private List<Part> parts(PartKind kind) {
+        return state.circuit().parts().stream()
+                .filter(part -> part.kind() == kind)
+                .toList();
+    }
+
+    private void offer(Task task) {
+        boolean there = question.tasks().stream().anyMatch(one -> about(one).equals(about(task)));
+        if (!there && task.flaws(question, knowledge).isEmpty()) found.add(task);
+    }
+
+    /** What makes two tasks one: all but their ids and what they earn. */
+    private static List<Object> about(Task task) {
+        Object what = task.match(new Task.Cases<Object>(
+                Amounts::marks,
+                Ways::cells,
+                ranking -> List.of(ranking.quantity(), Set.copyOf(ranking.things())),
+                out -> Set.copyOf(out.parts()),
+                joining -> Set.of(joining.one(), joining.other()),
+                comparison -> List.of(comparison.cell(), comparison.otherState(), comparison.other()),
+                safe -> List.of(),
+                all -> Set.copyOf(all.parts())));
+        return List.of(task.getClass(), task.state(), what);
+    }
+
+    /** Those of the cells that can be asked, as one task. */
+    private void calculate(List<Cell> cells) {
+        List<Cell> open = cells.stream().filter(this::isOpen).toList();
+        if (open.isEmpty()) return;
+        Map<Cell, Integer> marks = new LinkedHashMap<>();
+        open.forEach(cell -> marks.put(cell, Command.CALCULATE.usualMarks()));
+        offer(new Amounts(NONE, place, Command.CALCULATE, marks));
+    }
+
+    /** Whether a cell can be found in this state, and is neither told nor asked there, nor is nothing. */
+    private boolean isOpen(Cell cell) {
+        return state.numbered()
+                && chart.value(cell).orElse(0) != 0
+                && knowledge.reaches(cell, place)
+                && !question.isTold(cell, place)
+                && !asked().contains(cell);
+    }
+
+    private Set<Cell> asked() {
+        return question.boxes().stream()
+                .map(Box::form)
+                .filter(Box.Form.Amount.class::isInstance)
+                .map(Box.Form.Amount.class::cast)
+                .filter(amount -> amount.state() == place)
+                .map(Box.Form.Amount::cell)
+                .collect(Collectors.toSet());
+    }
+
+    private List<Cell> readings() {
+        List<Cell> readings = new ArrayList<>();
+        for (Subject one : chart.subjects().readings())
+            readings.add(one.kind() == Subject.Kind.POINT ? Cell.of(one, Quantity.POTENTIAL) : Cell.voltage(one));
+        for (Part meter : parts(PartKind.AMMETER)) readings.add(Cell.current(Subject.part(meter.label())));
+        return readings;
+    }
+
+    private void amounts() {
+        for (Cell cell : readings()) {
+            boolean told = question.isTold(cell, place) || asked().contains(cell);
+            if (state.numbered() && !told && chart.value(cell).isPresent() && knowledge.reaches(cell, place))
+                offer(new Amounts(NONE, place, Command.WRITE_DOWN, Map.of(cell, Command.WRITE_DOWN.usualMarks())));
+        }
+        for (Quantity quantity : List.of(Quantity.RESISTANCE, Quantity.CURRENT, Quantity.VOLTAGE, Quantity.POWER))
+            for (Subject row : chart.rows()) {
+                boolean wire = row.kind() == Subject.Kind.PART && !isResistive(row);
+                if (!wire) calculate(List.of(Cell.of(row, quantity)));
+            }
+    }
+
+    private void ways() {
+        if (place == 0) return;
+        List<Cell> cells = new ArrayList<>(readings());
+        cells.add(Cell.current(Subject.TOTAL));
+        cells.add(Cell.resistance(Subject.TOTAL));
+        for (Part lamp : parts(PartKind.LAMP)) cells.add(Cell.power(Subject.part(lamp.label())));
+        for (Subject part : rows(Subject.Kind.PART)) {
+            cells.add(Cell.current(part));
+            cells.add(Cell.voltage(part));
+        }
+        for (Cell cell : cells.stream().distinct().toList()) offer(new Ways(NONE, place, List.of(cell)));
+    }
+
+    private void lamps() {
+        List<Subject> lamps = parts(PartKind.LAMP).stream()
+                .map(part -> Subject.part(part.label()))
+                .toList();
+        List<Subject> parts = rows(Subject.Kind.PART);
+        if (lamps.size() > 1) {
+            offer(new Ranking(NONE, place, Quantity.POWER, lamps, lamps.size() - 1));
+            offer(new GoingOut(NONE, place, lamps.stream().map(Subject::id).toList(), 1));
+        }
+        if (parts.size() > 2)
+            for (Quantity quantity : List.of(Quantity.CURRENT, Quantity.VOLTAGE, Quantity.POWER))
+                offer(new Ranking(NONE, place, quantity, parts, parts.size() - 1));
+        for (Subject lamp : lamps)
+            if (place > 0) offer(new Comparison(NONE, place, Cell.power(lamp), place - 1, Cell.power(lamp), true, 1));
+    }
+
+    private void structure() {
+        List<String> parts = rows(Subject.Kind.PART).stream().map(Subject::id).toList();
+        int pairs = 0;
+        for (int k = 0; k < parts.size(); k++)
+            for (int j = k + 1; j < parts.size() && pairs < MOST_PAIRS; j++, pairs++)
+                offer(new Joining(NONE, place, parts.get(k), parts.get(j), 1));
+        offer(new SafeSupply(NONE, place, 3));
+        if (parts.size() > 1)
+            offer(new Arrangements(NONE, place, parts.subList(0, Math.min(MOST_COMBINED, parts.size())), 4));
+    }
+}

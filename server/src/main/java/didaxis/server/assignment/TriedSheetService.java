@@ -1,0 +1,31 @@
+package didaxis.server.assignment;
+
+import didaxis.core.question.Question;
+import didaxis.core.style.HouseStyle;
+import didaxis.server.assignment.TriedSheetController.TriedSheet;
+import didaxis.server.circuit.SceneView;
+import didaxis.server.config.Problem;
+import didaxis.server.marking.BoxFindingView;
+import didaxis.server.question.FlawView;
+import didaxis.server.question.QuestionBody;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+
+/** Marks a sheet of a question that nobody has kept yet. */
+@Service
+class TriedSheetService {
+    TriedSheet tried(QuestionBody body, List<Sheets.Answer> answers, SceneView.Room room) {
+        Question question = body.question();
+        List<FlawView> flaws = FlawView.of(question, HouseStyle.RIDGE);
+        if (!flaws.isEmpty())
+            throw Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, flaws.get(0).sentence())
+                    .with("task", flaws.get(0).task());
+        Paper paper = new Paper(List.of(question));
+        List<Sheets.Answer> own = Sheets.Answer.checked(paper, answers);
+        boolean written = own.stream().anyMatch(answer -> !answer.text().isBlank());
+        Judgement judgement = Judgement.of(paper, own);
+        List<BoxFindingView> findings = written ? judgement.views() : List.of();
+        return new TriedSheet(SheetView.question(paper, 0, own, room), findings, judgement.marks(), question.total());
+    }
+}

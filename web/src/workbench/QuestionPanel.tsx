@@ -1,0 +1,196 @@
+import { Alert, Button, Select, Textarea } from '@mantine/core'
+import { useHotkeys } from '@mantine/hooks'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useRef, useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import type { Schemas } from '../api/client'
+import { offersQuery } from '../api/queries'
+import { announce } from '../ui/announce'
+import type { Asking, TaskBody } from './asking'
+import classes from './QuestionPanel.module.css'
+import { TaskLine } from './TaskLine'
+import type { Checked } from './useChecked'
+import type { CircuitStates } from './useCircuitStates'
+
+interface QuestionPanelProps {
+  analysis: Schemas['AnalysisView']
+  /** What is asked, and the style it was typed in. */
+  request: Schemas['QuestionToCheck']
+  checked: Checked
+  states: CircuitStates
+  asking: Asking
+  onAsking: (asking: Asking) => void
+  inHand: string
+  onInHand: (name: string) => void
+  /** Shows the sheet that comes of it. */
+  onTry: () => void
+}
+
+/** The question as its learners will read it: its stem, its tasks, and what else could be asked. */
+export function QuestionPanel(props: QuestionPanelProps) {
+  const { analysis, request, checked, states, asking, onAsking, inHand, onInHand, onTry } = props
+  const { t } = useTranslation()
+  const [open, setOpen] = useState(-1)
+  const { data, problem } = checked
+  const put = (tasks: readonly TaskBody[], said?: string) => {
+    if (said) announce(said)
+    onAsking({ ...asking, tasks })
+  }
+  const ask = (tasks: TaskBody[]) => {
+    put([...asking.tasks, ...tasks], t('task.added', { count: tasks.length }))
+    setOpen(asking.tasks.length + tasks.length - 1)
+  }
+  const move = (from: number, to: number) => {
+    const task = asking.tasks[from]!
+    put(asking.tasks.toSpliced(from, 1).toSpliced(to, 0, task), t('task.moved', { place: to + 1 }))
+    setOpen(to)
+  }
+  return (
+    <div className={classes.panel}>
+      <Textarea
+        label={t('task.stem')}
+        placeholder={t('task.stemHint')}
+        autosize
+        minRows={1}
+        maxRows={6}
+        value={asking.stem}
+        onChange={(event) => onAsking({ ...asking, stem: event.currentTarget.value })}
+      />
+      {problem && !problem.task && (
+        <Alert color="copper" variant="outline" role="alert" mt="sm">
+          {problem.detail}
+        </Alert>
+      )}
+      {asking.tasks.length === 0 ? (
+        <p className={classes.none}>{t('task.noTasks')}</p>
+      ) : (
+        <ol className={classes.tasks}>
+          {asking.tasks.map((task, place) => {
+            const id = `1.${place + 1}`
+            const prompt = data?.prompts.find((one) => one.task === id)?.text
+            return (
+              <TaskLine
+                // A task is told by its place; its number is all it has.
+                key={place}
+                number={id}
+                task={task}
+                prompt={prompt ?? t(`task.kinds.${task.kind}`)}
+                flaws={[
+                  ...(problem?.task === id ? [problem.detail] : []),
+                  ...(data?.flaws.filter((flaw) => flaw.task === id).map((flaw) => flaw.sentence) ?? []),
+                ]}
+                boxes={data?.boxes.filter((box) => box.task === id) ?? []}
+                model={data?.model ?? []}
+                analysis={analysis}
+                acts={states.acts}
+                opened={open === place}
+                onOpen={() => {
+                  setOpen(open === place ? -1 : place)
+                  states.choose(task.state ?? 0)
+                }}
+                onTask={(next) => put(asking.tasks.with(place, next))}
+                onMove={(by) => move(place, place + by)}
+                first={place === 0}
+                last={place === asking.tasks.length - 1}
+                onCopy={() => {
+                  put(asking.tasks.toSpliced(place + 1, 0, task), t('task.copied'))
+                  setOpen(place + 1)
+                }}
+                onRemove={() => {
+                  put(asking.tasks.toSpliced(place, 1), t('task.taskRemoved', { number: id }))
+                  setOpen(-1)
+                }}
+                onInHand={onInHand}
+              />
+            )
+          })}
+        </ol>
+      )}
+      {data?.flaws
+        .filter((flaw) => flaw.task === '' && asking.tasks.length > 0)
+        .map((flaw) => (
+          <p key={flaw.sentence} className={classes.flaw}>
+            {flaw.sentence}
+          </p>
+        ))}
+      <Offers request={request} state={states.state} inHand={inHand} onAsk={ask} ready={!problem} />
+      <Button
+        variant="default"
+        mt="sm"
+        onClick={onTry}
+        disabled={asking.tasks.length === 0 || !data || data.flaws.length > 0}
+      >
+        {t('task.try')}
+      </Button>
+    </div>
+  )
+}
+
+const FEW = 4
+
+interface OffersProps {
+  request: Schemas['QuestionToCheck']
+  state: number
+  inHand: string
+  onAsk: (tasks: TaskBody[]) => void
+  ready: boolean
+}
+
+/** What else could be asked: found by typing, what is about the thing in hand first, the likeliest as buttons. */
+function Offers({ request, state, inHand, onAsk, ready }: OffersProps) {
+  const { t } = useTranslation()
+  const field = useRef<HTMLInputElement>(null)
+  const [typed, setTyped] = useState('')
+  const offers = useQuery({
+    ...offersQuery({ ...request, state }),
+    enabled: ready,
+    placeholderData: keepPreviousData,
+  }).data
+  const about = inHand === 'source' ? 'total' : inHand
+  const rank = ({ about: subjects }: Schemas['OfferView']) => (about && subjects.includes(about) ? 0 : 1)
+  const all = [...(offers?.offers ?? [])].sort((one, other) => rank(one) - rank(other))
+  useHotkeys([['mod+J', () => field.current?.focus()]])
+  return (
+    <div className={classes.offers}>
+      <Select
+        ref={field}
+        label={t('task.ask')}
+        placeholder={t('task.askHint')}
+        searchable
+        limit={40}
+        value={null}
+        searchValue={typed}
+        onSearchChange={setTyped}
+        data={all.map((offer, place) => ({ value: String(place), label: offer.prompt }))}
+        onChange={(value) => {
+          const offer = value === null ? undefined : all[Number(value)]
+          if (!offer) return
+          onAsk([offer.task])
+          setTyped('')
+        }}
+        nothingFoundMessage={t('task.nothingOffered')}
+        maxDropdownHeight={260}
+      />
+      <div className={classes.chips}>
+        {all.slice(0, FEW).map((offer) => (
+          <Button
+            key={offer.prompt}
+            variant="default"
+            size="compact-sm"
+            radius="xl"
+            mih={30}
+            fw={400}
+            onClick={() => onAsk([offer.task])}
+          >
+            {offer.prompt}
+          </Button>
+        ))}
+        {offers && offers.usual.length > 0 && (
+          <Button variant="subtle" size="compact-sm" mih={30} onClick={() => onAsk(offers.usual)}>
+            {t('task.usual')}
+          </Button>
+        )}
+      </div>
+    </div>
+  )
+}

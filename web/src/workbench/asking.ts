@@ -1,0 +1,66 @@
+import type { Schemas } from '../api/client'
+import { cellOf, keyOf, type Uses } from './cells'
+
+export type TaskBody = Schemas['TaskBody']
+export type StateBody = Schemas['StateBody']
+
+/** What is told and asked of a circuit, in its states. */
+export interface Asking {
+  /** Cells that are told of the circuit as drawn. */
+  given: ReadonlySet<string>
+  /** Of which subjects it was decided what they are to the learner; of later ones it is not yet. */
+  known: readonly string[]
+  stem: string
+  /** What is done to the circuit, one act after the other, and what is told then. */
+  states: readonly StateBody[]
+  tasks: readonly TaskBody[]
+}
+
+export const askingFrom = ({ given, asked }: Uses, known: readonly string[] = []): Asking =>
+  withUses({ given, known, stem: '', states: [], tasks: [] }, 0, { given, asked }, known)
+
+const isChartOf = (task: TaskBody, state: number) => task.kind === 'chart' && (task.state ?? 0) === state
+
+/** What the cells of a state's chart are to the learner. */
+export function usesOf(asking: Asking, state: number): Uses {
+  const asked = new Map<string, number>()
+  for (const task of asking.tasks)
+    if (isChartOf(task, state))
+      for (const cell of task.cells ?? []) asked.set(keyOf(cell), cell.marks ?? task.marks ?? 1)
+  const told = asking.states[state - 1]?.given ?? []
+  return { given: state === 0 ? asking.given : new Set(told.map(keyOf)), asked }
+}
+
+/** The same with the cells of a state's chart as they are to be; what is asked of them is one task. */
+export function withUses(asking: Asking, state: number, uses: Uses, known: readonly string[]): Asking {
+  const cells = [...uses.asked].map(([key, marks]) => ({ ...cellOf(key), marks }))
+  const at = asking.tasks.findIndex((task) => isChartOf(task, state))
+  const others = asking.tasks.filter((task) => !isChartOf(task, state))
+  const chart: TaskBody = { ...(asking.tasks[at] ?? { kind: 'chart' }), state, cells }
+  const place = at < 0 ? others.length : at
+  return {
+    ...asking,
+    known,
+    given: state === 0 ? uses.given : asking.given,
+    states: asking.states.map((one, k) =>
+      k + 1 === state ? { ...one, given: [...uses.given].map(cellOf) } : one,
+    ),
+    tasks: cells.length === 0 ? others : others.toSpliced(place, 0, chart),
+  }
+}
+
+/** The same without a state and those after it, which follow from it, and without what is asked in them. */
+export const withoutStatesFrom = (asking: Asking, state: number): Asking => ({
+  ...asking,
+  states: asking.states.slice(0, state - 1),
+  tasks: asking.tasks.filter((task) => (task.state ?? 0) < state && (task.otherState ?? 0) < state),
+})
+
+/** The question as the server reads it, but for its title. */
+export const questionBody = (notation: string, asking: Asking): Schemas['QuestionBody'] => ({
+  notation,
+  stem: asking.stem,
+  given: [...asking.given].map(cellOf),
+  states: [...asking.states],
+  tasks: [...asking.tasks],
+})
