@@ -1,4 +1,5 @@
 import { queryOptions } from '@tanstack/react-query'
+import { keptOnLeaving } from '../keeping/keeper'
 import { body, client, speakFor, type Schemas } from './client'
 
 export interface Room {
@@ -147,7 +148,10 @@ export const removedDraftsQuery = queryOptions({
 export const draftQuery = (id: number) =>
   queryOptions({
     queryKey: ['drafts', id],
-    queryFn: () => body(client.GET('/api/question-drafts/{id}', { params: { path: { id } } })),
+    queryFn: async () => {
+      await keptOnLeaving()
+      return body(client.GET('/api/question-drafts/{id}', { params: { path: { id } } }))
+    },
     staleTime: Infinity,
     gcTime: 0,
   })
@@ -225,7 +229,10 @@ export const workQuery = queryOptions({
 export const workSheetQuery = (id: number, room: Room) =>
   queryOptions({
     queryKey: ['work', id, room],
-    queryFn: () => body(client.GET('/api/my/work/{id}', { params: { path: { id }, query: room } })),
+    queryFn: async () => {
+      await keptOnLeaving()
+      return body(client.GET('/api/my/work/{id}', { params: { path: { id }, query: room } }))
+    },
   })
 
 export const feedbackQuery = (id: number, room: Room) =>

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
 import { ProblemError } from '../api/client'
 import { deviceCopies } from './deviceCopy'
-import { keepEverything, Keeper } from './keeper'
+import { keepEverything, Keeper, keptOnLeaving } from './keeper'
 import type { KeptThing } from './kept'
 
 type Texts = Record<string, string>
@@ -19,6 +19,8 @@ function chance(seed: number) {
 class Server {
   value: Texts = { a: '', b: '' }
   revision = 0
+  /** How long a request is on its way. */
+  ms = 0
   /** What becomes of the next requests; all is well behind the last. */
   faults: ('none' | 'unreachable' | 'lost' | 'busy')[] = []
 
@@ -42,7 +44,10 @@ function keeperOf(server: Server, closes = false) {
     value: server.value,
     revision: server.revision,
     keptAt: null,
-    send: async (value, revision) => server.keep(value, revision),
+    send: async (value, revision) => {
+      if (server.ms > 0) await new Promise((arrived) => setTimeout(arrived, server.ms))
+      return server.keep(value, revision)
+    },
     theirs: (error) =>
       error.problem.reason === 'changed-elsewhere'
         ? { value: server.value, revision: server.revision, keptAt: '2026-01-01T08:00:00Z' }
@@ -112,6 +117,28 @@ test('what is dirty when a screen is left is sent at once, and what was not reac
   expect(third.snapshot().value.a).toBe('2')
   await vi.advanceTimersByTimeAsync(0)
   expect(server.value.a).toBe('2')
+})
+
+test('what is asked for after a screen was left can wait for what that screen had to keep', async () => {
+  const server = new Server()
+  const keeper = keeperOf(server)
+  server.ms = 500
+  const leave = keeper.attach()
+  keeper.change({ a: '1', b: '' })
+  leave()
+  let found: string | undefined
+  void keptOnLeaving().then(() => (found = server.value.a))
+  await vi.advanceTimersByTimeAsync(499)
+  expect(found).toBeUndefined()
+  await vi.advanceTimersByTimeAsync(2)
+  expect(found).toBe('1')
+  // A line that never answers holds up nothing for long.
+  server.ms = 1e9
+  keeper.change({ a: '2', b: '' })
+  void keeper.attach()()
+  void keptOnLeaving().then(() => (found = 'asked'))
+  await vi.advanceTimersByTimeAsync(3_001)
+  expect(found).toBe('asked')
 })
 
 test('everything on the screen is kept before somebody signs out', async () => {

@@ -5,9 +5,20 @@ import type { Keeping, KeptThing, Theirs } from './kept'
 const TYPING_PAUSE_MS = 350
 const AGAIN_MS = 4_000
 const DEVICE_PAUSE_MS = 100
+const PATIENCE_MS = 3_000
 
 /** Those that stand on a screen now. */
 const attached = new Set<Keeper<unknown, unknown>>()
+
+/** What screens that were left are still keeping. */
+const leaving = new Set<Promise<void>>()
+
+/**
+ * Done when what screens that were left had to keep was tried, or takes too long: what is asked for then has it. What did
+ * not arrive stands on the device.
+ */
+export const keptOnLeaving = () =>
+  Promise.race([Promise.all(leaving), new Promise((done) => setTimeout(done, PATIENCE_MS))])
 
 /** Keeps what is still to be kept of everything on the screen; done when it was tried. */
 export const keepEverything = () => Promise.all([...attached].map((one) => one.keepNow()))
@@ -55,7 +66,8 @@ export class Keeper<T, R> {
   readonly attach = () => {
     const leave = () => {
       if (this.writing !== undefined) this.writeOnDevice()
-      void this.keepNow(true)
+      const tried = this.keepNow(true).finally(() => leaving.delete(tried))
+      leaving.add(tried)
     }
     const hide = () => document.visibilityState === 'hidden' && leave()
     const again = () => this.now.state.is === 'waiting' && void this.keepNow()
