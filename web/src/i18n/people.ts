@@ -186,6 +186,7 @@ export const people = {
     box: 'Box',
     right: 'right',
     follows: 'follows',
+    partly: 'partly',
     wrong: 'wrong',
     blank: 'blank',
     unreadable: 'unreadable',
@@ -200,5 +201,6 @@ export const people = {
     marks: '{{marks}} of {{total}} marks',
     finding: 'Finding',
     trueChart: 'The true chart',
+    state: 'Circuit',
   },
 }

@@ -26,6 +26,7 @@ export default function Boxes() {
   if (view.isPending) return <Loading />
   const { assignment, boxes } = view.data
   const partly = boxes.some((box) => box.partly > 0)
+  const many = new Set(boxes.map((box) => box.number)).size > 1
   return (
     <Screen
       title={assignment.title}
@@ -70,7 +71,7 @@ export default function Boxes() {
             </thead>
             <tbody>
               {boxes.map((box) => (
-                <Box key={box.box} box={box} partly={partly} assignment={assignment} />
+                <Box key={box.box} box={box} partly={partly} many={many} assignment={assignment} />
               ))}
             </tbody>
           </table>
@@ -122,14 +123,19 @@ const columns = (partly: boolean) =>
 interface BoxProps {
   box: Schemas['BoxResults']
   partly: boolean
+  /** Whether there is more than one task. */
+  many: boolean
   assignment: View['assignment']
 }
 
-function Box({ box, partly, assignment }: BoxProps) {
+function Box({ box, partly, many, assignment }: BoxProps) {
   return (
     <tr>
       <th scope="row">
-        {box.symbol ? <Formula markup={box.symbol} label={box.name} /> : box.name} = {box.expected}
+        {many && <span className={classes.task}>{box.number} </span>}
+        {box.symbol ? <Formula markup={box.symbol} label={box.name} /> : box.name}
+        {box.amount ? ' = ' : ': '}
+        {box.expected}
       </th>
       {columns(partly).map((word) => (
         <td key={word} className={classes.number} data-none={box[word] === 0}>

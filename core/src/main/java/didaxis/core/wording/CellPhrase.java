@@ -38,6 +38,8 @@ record CellPhrase(HouseStyle style, boolean emf) {
         String word = style.terms().word(quantity);
         if (subjects.size() == 1) {
             Subject only = subjects.get(0);
+            if (only.kind() == Subject.Kind.INTERNAL && quantity == Quantity.RESISTANCE)
+                return "the internal resistance";
             if (only.kind() == Subject.Kind.TOTAL && quantity == Quantity.VOLTAGE && emf) return "the emf";
             if (only.kind() == Subject.Kind.TOTAL) return "the " + whole(quantity) + " " + word;
             if (only.kind() == Subject.Kind.VOLTMETER) return "the reading of " + only.id();

@@ -23,11 +23,15 @@ import java.util.stream.Collectors;
  * What became of one box over a whole class, in JSON: how many have it right, right from an own earlier value, partly
  * right, wrong, empty or unreadable, and what was not right, equal answers together.
  *
+ * @param number of its task on the sheet
  * @param symbol of its cell, as MathML; empty where it has none
+ * @param amount whether it takes a value
  * @param expected the right answer as one would write it
  */
 record BoxResults(
         String box,
+        String number,
+        boolean amount,
         String symbol,
         String name,
         String expected,
@@ -79,6 +83,8 @@ record BoxResults(
         Box box = place.box();
         return new BoxResults(
                 place.id(),
+                place.number(),
+                box.form() instanceof Box.Form.Amount,
                 SheetView.cell(box).map(Symbols.USUAL::mathMl).orElse(""),
                 new BoxName(HouseStyle.RIDGE).say(place.task(), box),
                 expected(paper.question(place), place),

@@ -11,8 +11,8 @@ import java.util.Map;
 
 /** Questions that were handed out together. On a sheet a box is known by its question's place and its own id: 1/1.2. */
 record Paper(List<Question> questions) {
-    /** A box where it stands on the sheet. */
-    record Place(String id, int question, Task task, Box box) {}
+    /** A box where it stands on the sheet; the number is its task's. */
+    record Place(String id, String number, int question, Task task, Box box) {}
 
     Paper {
         questions = List.copyOf(questions);
@@ -27,6 +27,11 @@ record Paper(List<Question> questions) {
         return question + 1 + "/" + box.id();
     }
 
+    /** The number on the sheet of a question's task; the first of each has the place 0. */
+    static String number(int question, int task) {
+        return question + 1 + "." + (task + 1);
+    }
+
     /** All boxes in the order of the sheet, by their ids. */
     Map<String, Place> places() {
         Map<String, Place> places = new LinkedHashMap<>();
@@ -36,8 +41,10 @@ record Paper(List<Question> questions) {
 
     private List<Place> places(int question) {
         List<Place> places = new ArrayList<>();
-        for (Task task : questions.get(question).tasks())
-            for (Box box : task.boxes()) places.add(new Place(id(question, box), question, task, box));
+        List<Task> tasks = questions.get(question).tasks();
+        for (int k = 0; k < tasks.size(); k++)
+            for (Box box : tasks.get(k).boxes())
+                places.add(new Place(id(question, box), number(question, k), question, tasks.get(k), box));
         return places;
     }
 

@@ -155,7 +155,7 @@ record SheetView(
                     .map(box -> box(Paper.id(place, box), task, box, question, texts))
                     .toList();
             tasks.add(new TaskSheet(
-                    place + 1 + "." + (tasks.size() + 1),
+                    Paper.number(place, tasks.size()),
                     task.state(),
                     sentences.asked(task),
                     task.boxes().stream().mapToInt(Box::marks).sum(),

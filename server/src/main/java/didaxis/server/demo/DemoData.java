@@ -6,28 +6,29 @@ import didaxis.server.account.Role;
 import didaxis.server.account.SignedIn;
 import didaxis.server.assignment.Assignments;
 import didaxis.server.assignment.DemoSheets;
-import didaxis.server.circuit.CellView;
 import didaxis.server.classroom.Classrooms;
 import didaxis.server.classroom.Learners;
-import didaxis.server.question.AskedCell;
 import didaxis.server.question.QuestionBody;
 import didaxis.server.question.QuestionContent;
 import didaxis.server.question.Questions;
-import didaxis.server.question.TaskBody;
 import didaxis.server.shelf.Shelf;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.annotation.Order;
+import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Fills an empty school with demo data; a school that has anyone in it stays as it is. */
 @Component
@@ -46,6 +47,7 @@ class DemoData implements ApplicationRunner {
     private final Assignments assignments;
     private final DemoSheets sheets;
     private final Shelf shelf;
+    private final JsonMapper json;
     private final Clock clock;
 
     DemoData(
@@ -57,6 +59,7 @@ class DemoData implements ApplicationRunner {
             Assignments assignments,
             DemoSheets sheets,
             Shelf shelf,
+            JsonMapper json,
             Clock clock) {
         this.accounts = accounts;
         this.passwords = passwords;
@@ -66,6 +69,7 @@ class DemoData implements ApplicationRunner {
         this.assignments = assignments;
         this.sheets = sheets;
         this.shelf = shelf;
+        this.json = json;
         this.clock = clock;
     }
 
@@ -83,32 +87,13 @@ class DemoData implements ApplicationRunner {
             learners.add(classroom, learner.id());
             ids.add(learner.id());
         }
-        QuestionContent beacons = question(
-                "Beacon lamps in a row",
-                "12 V : L1=8 + L2=4 + L3=12",
-                "L1 resistance, L2 resistance, L3 resistance, total voltage",
-                "total resistance, total current, L1 voltage, L2 voltage, L3 voltage");
-        QuestionContent deIcer = question(
-                "Sensor de-icer and radio",
-                "24 V : H1=48 || R2=120 || R3=80",
-                "H1 resistance, R2 resistance, R3 resistance, total voltage",
-                "total resistance, H1 current, R2 current, R3 current, total current");
-        QuestionContent dryer = question(
-                "Boot dryer",
-                "16 V : R1=5 + (R2=12 || R3=4)",
-                "R1 resistance, R2 resistance, R3 resistance, total voltage",
-                "R23 resistance, total resistance, total current, R1 voltage, R2 voltage, R2 current, R3 current, R3 power");
-        QuestionContent bank = question(
-                "Hut and weather station",
-                "24 V r=0.4 : R1=3.6 + (R2=24 || (R3=6 + (R4=20 || R5=5)))",
-                "R1 resistance, R2 resistance, R3 resistance, R4 resistance, R5 resistance, internal resistance, total voltage",
-                "R45 resistance, R345 resistance, R2345 resistance, total resistance, total current, external voltage, R2 voltage, R3 current, R5 power");
-        questions.add(beacons, teacher.id());
-        questions.add(deIcer, teacher.id());
-        questions.add(dryer, teacher.id());
-        questions.add(bank, teacher.id());
+        List<QuestionContent> made = questions();
+        made.forEach(one -> questions.add(one, teacher.id()));
+        QuestionContent deIcer = made.get(1);
+        QuestionContent dryer = made.get(2);
         long first = assignments.handOut(classroom, dryer.title(), List.of(dryer), afternoon(2));
         assignments.handOut(classroom, deIcer.title(), List.of(deIcer), afternoon(6));
+        assignments.handOut(classroom, "Battery and beacons", made.subList(4, 6), afternoon(9));
         // Answers in the order asked; each sheet shows another finding.
         sheets.send(first, ids.get(0), dryer, "3", "8", "2 A", "10 V", "6 V", "0.5", "1.5 A", "9 W");
         sheets.send(first, ids.get(1), dryer, "3 ohm", "8 Ω", "2000 mA", "10", "6", "500 mA", "1,5", "9.0");
@@ -125,19 +110,13 @@ class DemoData implements ApplicationRunner {
         shelf.add("Boot dryer with a switch", "24 V r=0.4 : F1=5A + H1=4 + (H2=12 || (S1=open + H3=6))", teacher.id());
     }
 
-    private static QuestionContent question(String title, String notation, String given, String asked) {
-        List<AskedCell> cells = cells(asked).stream()
-                .map(cell -> new AskedCell(cell.subject(), cell.quantity(), null))
-                .toList();
-        TaskBody chart = new TaskBody(null, null, "chart", cells, null, null, null, null, null, null);
-        return QuestionContent.of(
-                new QuestionBody(null, title, null, notation, cells(given), List.of(), List.of(chart)));
-    }
-
-    private static List<CellView> cells(String text) {
-        return Stream.of(text.split(", "))
-                .map(cell -> new CellView(cell.split(" ")[0], cell.split(" ")[1]))
-                .toList();
+    private List<QuestionContent> questions() {
+        try (var file = new ClassPathResource("demo/questions.json").getInputStream()) {
+            List<QuestionBody> bodies = json.readValue(file, new TypeReference<>() {});
+            return bodies.stream().map(QuestionContent::of).toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** The end of a school day, so many days ahead. */
