@@ -1,4 +1,4 @@
-import { Alert, Button, Select, Textarea } from '@mantine/core'
+import { Alert, Button, Select, Textarea, type OptionsFilter } from '@mantine/core'
 import { useHotkeys } from '@mantine/hooks'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
@@ -128,6 +128,14 @@ export function QuestionPanel(props: QuestionPanelProps) {
 
 const FEW = 4
 
+/** All the words that were typed stand in a prompt, in whatever order. */
+const withAllWords: OptionsFilter = ({ options, search }) => {
+  const words = search.toLowerCase().split(/\s+/)
+  return options.filter(
+    (option) => 'label' in option && words.every((word) => option.label.toLowerCase().includes(word)),
+  )
+}
+
 interface OffersProps {
   request: Schemas['QuestionToCheck']
   state: number
@@ -157,6 +165,7 @@ function Offers({ request, state, inHand, onAsk, ready }: OffersProps) {
         label={t('task.ask')}
         placeholder={t('task.askHint')}
         searchable
+        filter={withAllWords}
         limit={40}
         value={null}
         searchValue={typed}

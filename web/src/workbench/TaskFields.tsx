@@ -7,8 +7,10 @@ import { cellOf, keyOf } from './cells'
 
 type Kind = TaskBody['kind']
 
-const OF_CELLS: Kind[] = ['calculate', 'write-down', 'change']
-const OF_PARTS: Kind[] = ['goes-out', 'joint', 'combinations']
+const OF_CELLS: Kind[] = ['calculate', 'write-down', 'change', 'places']
+const OF_AMOUNTS: Kind[] = ['calculate', 'write-down']
+const OF_PARTS: Kind[] = ['goes-out', 'joint', 'combinations', 'limits', 'breaker']
+const OF_THINGS: Kind[] = ['rank', 'places']
 /** Each of their boxes earns one mark. */
 const ONE_EACH: Kind[] = ['chart', 'change']
 const MOST_MARKS = 20
@@ -43,7 +45,7 @@ export function TaskFields({ task, analysis, acts, onTask }: TaskFieldsProps) {
     onTask({
       ...task,
       marks: worth,
-      ...(task.kind !== 'compare' &&
+      ...(OF_AMOUNTS.includes(task.kind) &&
         task.cells && { cells: task.cells.map((cell) => ({ ...cell, marks: worth })) }),
     })
   return (
@@ -52,12 +54,18 @@ export function TaskFields({ task, analysis, acts, onTask }: TaskFieldsProps) {
         <MultiSelect
           label={t('task.about')}
           searchable
-          data={cells}
+          data={
+            task.kind === 'places' ? cells.filter(({ value }) => / (current|voltage)$/.test(value)) : cells
+          }
+          maxValues={task.kind === 'places' ? 1 : undefined}
           value={(task.cells ?? []).map(keyOf)}
           onChange={(keys) =>
             onTask({
               ...task,
-              cells: keys.map((key) => ({ ...cellOf(key), ...(task.kind !== 'change' && { marks }) })),
+              cells: keys.map((key) => ({
+                ...cellOf(key),
+                ...(OF_AMOUNTS.includes(task.kind) && { marks }),
+              })),
             })
           }
         />
@@ -72,13 +80,19 @@ export function TaskFields({ task, analysis, acts, onTask }: TaskFieldsProps) {
           onChange={(names) => onTask({ ...task, parts: names })}
         />
       )}
-      {task.kind === 'rank' && (
+      {OF_THINGS.includes(task.kind) && (
         <MultiSelect
-          label={t('task.about')}
+          label={t(task.kind === 'places' ? 'task.among' : 'task.about')}
           searchable
           data={subjects}
           value={task.things ?? []}
-          onChange={(names) => onTask({ ...task, things: names, marks: Math.max(1, names.length - 1) })}
+          onChange={(names) =>
+            onTask({
+              ...task,
+              things: names,
+              ...(task.kind === 'rank' && { marks: Math.max(1, names.length - 1) }),
+            })
+          }
         />
       )}
       {task.kind === 'compare' && <Compared task={task} cells={cells} states={states} onTask={onTask} />}
@@ -92,6 +106,17 @@ export function TaskFields({ task, analysis, acts, onTask }: TaskFieldsProps) {
               label: t(`task.kinds.${kind}`),
             }))}
             onChange={(event) => onTask({ ...task, kind: event.currentTarget.value as Kind })}
+          />
+        )}
+        {task.kind === 'limits' && (
+          <NativeSelect
+            label={t('task.by')}
+            value={task.quantity ?? 'voltage'}
+            data={(['voltage', 'current'] as const).map((quantity) => ({
+              value: quantity,
+              label: t(`quantity.${quantity}`),
+            }))}
+            onChange={(event) => onTask({ ...task, quantity: event.currentTarget.value })}
           />
         )}
         {task.kind === 'rank' && (

@@ -107,7 +107,10 @@ public final class Offers {
                 joining -> Set.of(joining.one(), joining.other()),
                 comparison -> List.of(comparison.cell(), comparison.otherState(), comparison.other()),
                 safe -> List.of(),
-                all -> Set.copyOf(all.parts())));
+                all -> Set.copyOf(all.parts()),
+                limits -> List.of(limits.quantity(), Set.copyOf(limits.parts())),
+                breaker -> List.of(breaker.fuse(), breaker.parts()),
+                places -> List.of(places.like(), Set.copyOf(places.among()))));
         return List.of(task.getClass(), task.state(), what);
     }
 
@@ -196,6 +199,25 @@ public final class Offers {
             for (int j = k + 1; j < parts.size() && pairs < MOST_PAIRS; j++, pairs++)
                 offer(new Joining(NONE, place, parts.get(k), parts.get(j), 1));
         offer(new SafeSupply(NONE, place, 3));
+        List<String> rated = state.circuit().parts().stream()
+                .filter(part ->
+                        part.kind().resistive() && !part.rating().limits().isEmpty())
+                .map(Part::label)
+                .toList();
+        if (!rated.isEmpty()) offer(new PartLimits(NONE, place, Quantity.VOLTAGE, rated, 3));
+        for (Part fuse : parts(PartKind.FUSE))
+            if (!parts.isEmpty()) offer(new Breaker(NONE, place, fuse.label(), parts, 2));
+        if (parts.size() > 2)
+            for (String part : parts.subList(0, MOST_COMBINED))
+                for (Quantity quantity : List.of(Quantity.VOLTAGE, Quantity.CURRENT))
+                    offer(new Places(
+                            NONE,
+                            place,
+                            Cell.of(Subject.part(part), quantity),
+                            rows(Subject.Kind.PART).stream()
+                                    .filter(one -> !one.id().equals(part))
+                                    .toList(),
+                            2));
         if (parts.size() > 1)
             offer(new Arrangements(NONE, place, parts.subList(0, Math.min(MOST_COMBINED, parts.size())), 4));
     }

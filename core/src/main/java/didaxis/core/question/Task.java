@@ -9,7 +9,18 @@ import java.util.function.Function;
  * One sub-question. A kind of task says what is wrong with it, has its boxes, and judges what was put into them; amounts
  * are judged together, since one may follow from another.
  */
-public sealed interface Task permits Amounts, Ways, Ranking, GoingOut, Joining, Comparison, SafeSupply, Arrangements {
+public sealed interface Task
+        permits Amounts,
+                Ways,
+                Ranking,
+                GoingOut,
+                Joining,
+                Comparison,
+                SafeSupply,
+                Arrangements,
+                PartLimits,
+                Breaker,
+                Places {
     /** Unique within the question. */
     String id();
 
@@ -46,5 +57,8 @@ public sealed interface Task permits Amounts, Ways, Ranking, GoingOut, Joining, 
             Function<Joining, T> joining,
             Function<Comparison, T> comparison,
             Function<SafeSupply, T> safeSupply,
-            Function<Arrangements, T> arrangements) {}
+            Function<Arrangements, T> arrangements,
+            Function<PartLimits, T> partLimits,
+            Function<Breaker, T> breaker,
+            Function<Places, T> places) {}
 }

@@ -107,6 +107,14 @@ public sealed interface TaskFlaw {
         }
     }
 
+    /** A part that is asked about its limit has no rating. */
+    record NoRating(String task, String part) implements TaskFlaw {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.noRating.apply(this);
+        }
+    }
+
     <T> T match(Cases<T> cases);
 
     /** A function for each case. */
@@ -122,5 +130,6 @@ public sealed interface TaskFlaw {
             Function<Turns, T> turns,
             Function<TooFew, T> tooFew,
             Function<ShortsTheSource, T> shortsTheSource,
-            Function<CannotBeTakenOut, T> cannotBeTakenOut) {}
+            Function<CannotBeTakenOut, T> cannotBeTakenOut,
+            Function<NoRating, T> noRating) {}
 }

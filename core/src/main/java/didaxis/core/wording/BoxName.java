@@ -2,7 +2,10 @@ package didaxis.core.wording;
 
 import didaxis.core.circuit.Cell;
 import didaxis.core.question.Box;
+import didaxis.core.question.Breaker;
 import didaxis.core.question.GoingOut;
+import didaxis.core.question.PartLimits;
+import didaxis.core.question.Places;
 import didaxis.core.question.Task;
 import didaxis.core.question.Typed;
 import didaxis.core.style.HouseStyle;
@@ -15,12 +18,20 @@ public record BoxName(HouseStyle style) {
                         amount -> of(amount.cell()),
                         way -> of(way.cell()),
                         order -> "order",
-                        things -> task instanceof GoingOut out ? "with " + out.part(box) + " out" : "part that sets it",
+                        things -> things(task, box),
                         joint -> "how they are joined",
                         relation -> "comparison",
                         factor -> "factor",
-                        value -> "highest emf",
+                        value -> task instanceof PartLimits limits
+                                ? style.terms().word(limits.quantity()) + " that " + limits.part(box) + " can stand"
+                                : "highest emf",
                         values -> "resistances"));
+    }
+
+    private static String things(Task task, Box box) {
+        if (task instanceof GoingOut out) return "with " + out.part(box) + " out";
+        if (task instanceof Breaker breaker) return "what opens " + breaker.fuse();
+        return task instanceof Places ? "places" : "part that sets it";
     }
 
     private String of(Cell cell) {

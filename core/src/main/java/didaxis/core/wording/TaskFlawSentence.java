@@ -24,7 +24,8 @@ public record TaskFlawSentence(HouseStyle style) {
                         + ohms(turns.otherOhms()) + ": say how far.",
                 few -> "there is nothing to choose from.",
                 shorts -> "without " + shorts.part() + " the source would be shorted.",
-                kept -> kept.part() + " is a switch: open it by a state.")));
+                kept -> kept.part() + " is a switch: open it by a state.",
+                rating -> rating.part() + " has no rating.")));
     }
 
     private String ohms(double si) {

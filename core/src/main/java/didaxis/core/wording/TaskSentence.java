@@ -11,6 +11,7 @@ import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Amounts;
 import didaxis.core.question.Comparison;
 import didaxis.core.question.GoingOut;
+import didaxis.core.question.Places;
 import didaxis.core.question.Question;
 import didaxis.core.question.Ranking;
 import didaxis.core.question.State;
@@ -70,7 +71,13 @@ public record TaskSentence(HouseStyle style, Question question) {
                 joining -> "Are " + joining.one() + " and " + joining.other() + " in series, in parallel, or neither?",
                 this::comparison,
                 safe -> "What is the highest emf at which no part is over its rating, and which part sets it?",
-                all -> "Which resistances can " + Listed.of(all.parts()) + " make together, all of them used?"));
+                all -> "Which resistances can " + Listed.of(all.parts()) + " make together, all of them used?",
+                limits -> "Calculate the highest " + style.terms().word(limits.quantity()) + " that "
+                        + Listed.of(limits.parts()) + " can stand"
+                        + (limits.parts().size() > 1 ? ", each by itself." : "."),
+                breaker -> Listed.of(breaker.parts()) + " are switched on one after the other. At which of them does "
+                        + breaker.fuse() + " open? None is an answer.",
+                this::places));
     }
 
     private String amounts(Amounts amounts) {
@@ -111,6 +118,14 @@ public record TaskSentence(HouseStyle style, Question question) {
         String when = comparison.otherState() == comparison.state() ? "" : " in the other state";
         return "Is " + phrase(List.of(comparison.cell())) + " less than, equal to or greater than " + other + when + "?"
                 + (comparison.factor() ? " By what factor?" : "");
+    }
+
+    private String places(Places places) {
+        String meter = places.like().quantity() == Quantity.VOLTAGE
+                ? "A voltmeter across which of "
+                : "An ammeter at which of ";
+        return meter + names(places.among()) + " shows " + phrase(List.of(places.like()))
+                + " however large the resistances are? None and all are answers.";
     }
 
     private String phrase(List<Cell> cells) {

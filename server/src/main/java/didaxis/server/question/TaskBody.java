@@ -7,9 +7,12 @@ import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Amounts;
 import didaxis.core.question.Amounts.Command;
 import didaxis.core.question.Arrangements;
+import didaxis.core.question.Breaker;
 import didaxis.core.question.Comparison;
 import didaxis.core.question.GoingOut;
 import didaxis.core.question.Joining;
+import didaxis.core.question.PartLimits;
+import didaxis.core.question.Places;
 import didaxis.core.question.Ranking;
 import didaxis.core.question.SafeSupply;
 import didaxis.core.question.Task;
@@ -29,9 +32,10 @@ import java.util.function.BiFunction;
  * @param id "1.1" by its place where it is left out
  * @param state the place of its state; 0, the circuit as drawn, where it is left out
  * @param cells what is asked, of chart, calculate, write-down and change; of compare the two that are compared
- * @param things what is ranked
- * @param quantity by what it is ranked; the brightness of lamps is their power
- * @param parts what is taken out, each in turn; of joint the two parts; of combinations two to five
+ * @param things what is ranked; of breaker the fuse; of places what can be chosen
+ * @param quantity by what it is ranked; the brightness of lamps is their power; of limits voltage or current
+ * @param parts what is taken out, each in turn; of joint the two parts; of combinations two to five; of limits the rated
+ *     parts; of breaker what is switched on, in order
  * @param otherState the state of the second cell that is compared, where it is another
  * @param factor whether it is asked by how much they differ
  * @param marks what each box earns; as usual for its kind where it is left out
@@ -51,7 +55,10 @@ public record TaskBody(
                     "joint",
                     "compare",
                     "safe-supply",
-                    "combinations"
+                    "combinations",
+                    "limits",
+                    "breaker",
+                    "places"
                 })
         String kind,
 
@@ -83,6 +90,9 @@ public record TaskBody(
         kinds.put("safe-supply", (body, in) -> new SafeSupply(in.id(), body.place(), body.worth(3)));
         kinds.put(
                 "combinations", (body, in) -> new Arrangements(in.id(), body.place(), body.partsIn(in), body.worth(4)));
+        kinds.put("limits", TaskBody::limits);
+        kinds.put("breaker", TaskBody::breaker);
+        kinds.put("places", TaskBody::places);
         return kinds;
     }
 
@@ -126,7 +136,15 @@ public record TaskBody(
                         .with(null, List.of(joining.one(), joining.other()), joining.marks()),
                 TaskBody::of,
                 safe -> new TaskBody(safe.state(), "safe-supply").with(null, null, safe.marks()),
-                all -> new TaskBody(all.state(), "combinations").with(null, all.parts(), all.marks())));
+                all -> new TaskBody(all.state(), "combinations").with(null, all.parts(), all.marks()),
+                limits -> new TaskBody(limits.state(), "limits")
+                        .with(null, limits.parts(), limits.marks())
+                        .by(limits.quantity()),
+                breaker -> new TaskBody(breaker.state(), "breaker")
+                        .with(List.of(breaker.fuse()), breaker.parts(), breaker.marks()),
+                places -> new TaskBody(places.state(), "places")
+                        .withCells(List.of(places.like()))
+                        .with(ids(places.among()), null, places.marks())));
     }
 
     private static TaskBody of(Comparison comparison) {
@@ -220,6 +238,26 @@ public record TaskBody(
             throw Problem.badRequest("Task " + in.id() + " needs its quantity.").with("field", "quantity");
         Quantity by = quantity.equals("brightness") ? Quantity.POWER : new CellView("total", quantity).measured();
         return new Ranking(in.id(), place(), by, ranked, worth(Math.max(1, ranked.size() - 1)));
+    }
+
+    private Task limits(In in) {
+        Quantity measured = quantity == null ? Quantity.VOLTAGE : new CellView("total", quantity).measured();
+        return new PartLimits(in.id(), place(), measured, partsIn(in), worth(3));
+    }
+
+    private Task breaker(In in) {
+        List<Subject> fuse = named(things, "things", in);
+        if (fuse.size() != 1 || fuse.get(0).kind() != Subject.Kind.PART)
+            throw Problem.badRequest("Task " + in.id() + " is about one fuse: things.")
+                    .with("field", "things");
+        return new Breaker(in.id(), place(), fuse.get(0).id(), partsIn(in), worth(2));
+    }
+
+    private Task places(In in) {
+        List<Cell> one = cellsIn(in);
+        if (one.size() != 1)
+            throw Problem.badRequest("Task " + in.id() + " is about one cell.").with("field", "cells");
+        return new Places(in.id(), place(), one.get(0), named(things, "things", in), worth(2));
     }
 
     private Task joining(In in) {

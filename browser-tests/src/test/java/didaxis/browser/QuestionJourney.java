@@ -1,0 +1,251 @@
+package didaxis.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static didaxis.browser.WorkbenchPage.button;
+import static didaxis.browser.WorkbenchPage.tab;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.api.extension.RegisterExtension;
+
+/** A question in states, from the sheet of paper in front of the teacher to what the class made of it. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class QuestionJourney {
+    private static final String BANK = "12 V r=0.8 : V1[S1=open + A1 + H1=2.2 + (L2=9 || L3=4.5)]";
+
+    @RegisterExtension
+    final Visit visit = new Visit();
+
+    private static Locator panel(Page page) {
+        return page.getByRole(AriaRole.TABPANEL, new Page.GetByRoleOptions().setName("Question"));
+    }
+
+    private static void ask(Page page, String words, String prompt) {
+        Locator field = page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Ask"))
+                .or(page.getByLabel("Ask", new Page.GetByLabelOptions().setExact(true))
+                        .and(page.locator("input")))
+                .first();
+        field.click();
+        field.fill(words);
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(prompt))
+                .first()
+                .click();
+        assertThat(panel(page).locator("[data-task]").last()).containsText(prompt);
+    }
+
+    /** Turns the value of a cell of the chart to given, by its key. */
+    private static void give(Page page, String cell) {
+        tab(page, "Chart");
+        Locator value =
+                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + cell + ":")));
+        value.focus();
+        page.keyboard().press("g");
+        assertThat(value).hasAttribute("data-use", "given");
+    }
+
+    private static void withhold(Page page, String cell) {
+        Locator value =
+                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + cell + ":")));
+        value.focus();
+        page.keyboard().press("w");
+        assertThat(value).hasAttribute("data-use", "withheld");
+    }
+
+    private static void then(Page page, String part, String act) {
+        button(page, "+ then …").click();
+        page.getByLabel("If", new Page.GetByLabelOptions().setExact(true)).selectOption(part);
+        page.getByLabel("is", new Page.GetByLabelOptions().setExact(true)).selectOption(act);
+        button(page, "Add").click();
+    }
+
+    @Test
+    @Order(1)
+    void aTeacherMakesAQuestionInStatesSeesItMarkedAndHandsItOut() {
+        Page page = visit.workbench(BANK);
+        give(page, "voltage of V1");
+        for (String cell : List.of("voltage of total", "resistance of internal", "resistance of H1"))
+            withhold(page, cell);
+        tab(page, "Question");
+        page.getByLabel("Stem").fill("The battery bank feeds a dryer and two lamps.");
+        ask(page, "the emf calculate", "Calculate the emf.");
+        ask(page, "A1", "Write down the current through A1.");
+        then(page, "S1", "closed");
+        assertThat(button(page, "S1 is closed")).hasAttribute("aria-pressed", "true");
+        give(page, "current of A1");
+        give(page, "voltage of V1");
+        tab(page, "Question");
+        ask(page, "internal", "Calculate the internal resistance.");
+        ask(page, "resistance of H1", "Calculate the resistance of H1.");
+        ask(page, "rank", "Rank L2 and L3 by brightness");
+        then(page, "L2", "taken out");
+        ask(page, "reading of V1", "Does the reading of V1 increase, decrease or stay the same?");
+        assertThat(page.getByTestId("marks-sum")).hasText("6 asked · 12 marks");
+        visit.browser().inspect(page, "question");
+
+        button(page, "See as learner").click();
+        Locator boxes = panel(page).locator("input[data-box]");
+        List<String> wrongEmf = List.of("10 V", "0 A", "-0.2", "4.4");
+        for (int k = 0; k < wrongEmf.size(); k++) boxes.nth(k).fill(wrongEmf.get(k));
+        panel(page)
+                .getByText("increases", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        button(page, "Mark it").click();
+        assertThat(panel(page).getByRole(AriaRole.STATUS)).containsText("of 12 marks");
+        // The wrong emf costs its own points; the internal resistance that follows from it does not.
+        assertThat(panel(page).locator("[data-finding=wrong]").first()).containsText("10 V");
+        assertThat(panel(page).locator("[data-finding=follow-through]").first()).containsText("−0.2 Ω");
+        button(page, "Back to the tasks").click();
+
+        button(page, "Make a question").click();
+        page.getByLabel("Name of the question").fill("Battery in three states");
+        button(page, "Keep").click();
+        button(page, "Hand out").click();
+        assertThat(page.getByText("“Battery in three states” was handed to Workshop class."))
+                .isVisible();
+    }
+
+    private static void openSheet(Page page) {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Battery and beacons")))
+                .click();
+        assertThat(page.getByText("0 of 16 answered")).isVisible();
+    }
+
+    private static Locator field(Page page, int place) {
+        return page.locator("input[data-box]:not([type=radio]):not([type=checkbox])")
+                .nth(place);
+    }
+
+    private static Locator group(Page page, AriaRole role, String name, int place) {
+        return page.getByRole(role, new Page.GetByRoleOptions().setName(name).setExact(true))
+                .nth(place);
+    }
+
+    private static void tap(Locator group, String... words) {
+        for (String word : words)
+            group.getByText(word, new Locator.GetByTextOptions().setExact(true)).tap();
+    }
+
+    private static final List<String> VALUES = List.of("12 V", "0 A", "0.8 ohm", "3", "2.2");
+    private static final String TOGETHER = "1.71 ohm; 3.2 ohm; 4.8 ohm; 7 ohm; 14 ohm; 20 ohm";
+
+    @Test
+    @Order(2)
+    void aLearnerAnswersEveryFormByTouch() {
+        Page page = visit.browser().signedInOnPhone("learner1", ColorScheme.LIGHT);
+        openSheet(page);
+        for (int k = 0; k < VALUES.size(); k++) field(page, k).fill(VALUES.get(k));
+        assertThat(button(page, "1 S1 is closed")).hasAttribute("aria-pressed", "true");
+        button(page, "first: L3").first().tap();
+        button(page, "next, smaller: L2").tap();
+        tap(group(page, AriaRole.RADIOGROUP, "voltage of V1", 0), "increases");
+        tap(group(page, AriaRole.RADIOGROUP, "power of L3", 0), "increases");
+        tap(group(page, AriaRole.RADIOGROUP, "how they are joined", 0), "in series");
+        tap(group(page, AriaRole.RADIOGROUP, "how they are joined", 1), "neither");
+        button(page, "first: L1").tap();
+        button(page, "next, smaller: L4").tap();
+        button(page, "next, smaller: L3").tap();
+        button(page, "equal to the last: L2").tap();
+        assertThat(field(page, 6)).hasValue("L1 > L4 > L3 = L2");
+        tap(group(page, AriaRole.GROUP, "with L1 out", 0), "L2", "L3", "L4");
+        tap(group(page, AriaRole.GROUP, "with L2 out", 0), "L3");
+        tap(group(page, AriaRole.RADIOGROUP, "comparison", 0), "less");
+        field(page, 7).fill("3/4");
+        field(page, 8).fill(TOGETHER);
+        assertThat(page.getByText("16 of 16 answered")).isVisible();
+        visit.browser().inspect(page, "answer-forms");
+        button(page, "Send").tap();
+        page.getByRole(AriaRole.DIALOG)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Send"))
+                .tap();
+        assertThat(page.locator("main").getByText(Pattern.compile("^Sent "))).isVisible();
+    }
+
+    /** Enter goes on to the next box, arrows and the space bar choose; the pointer is never used. */
+    @Test
+    @Order(3)
+    void aLearnerAnswersEveryFormByKeyboardAlone() {
+        Page page = visit.browser().signedIn("learner2", 1280, 800, ColorScheme.DARK);
+        openSheet(page);
+        WorkbenchPage.tabTo(page, field(page, 0));
+        List<String> typed = List.of("10 V", "0 A", "-0.2 ohm", "3", "2.2", "L3 > L2");
+        for (String text : typed) type(page, text, "Enter");
+        type(page, "", "Space", "Enter");
+        type(page, "", "Space", "ArrowRight", "Enter");
+        type(page, "", "Space", "Enter");
+        type(page, "", "Space", "ArrowRight", "ArrowRight", "Enter");
+        type(page, "L1 > L4 > L2 = L3", "Enter");
+        type(page, "", "Tab", "Space", "Tab", "Space", "Tab", "Space", "Enter");
+        type(page, "", "Tab", "Tab", "Space", "Enter");
+        type(page, "", "Space", "Enter");
+        type(page, "0.75", "Enter");
+        type(page, "7 ohm; 14 ohm", "Enter");
+        assertThat(button(page, "Send")).isFocused();
+        assertThat(page.getByText("16 of 16 answered")).isVisible();
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.DIALOG)
+                        .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Send")))
+                .isFocused();
+        page.keyboard().press("Enter");
+        assertThat(page.locator("main").getByText(Pattern.compile("^Sent "))).isVisible();
+    }
+
+    private static void type(Page page, String text, String... keys) {
+        page.keyboard().type(text);
+        for (String key : keys) page.keyboard().press(key);
+    }
+
+    @Test
+    @Order(4)
+    void theTeacherSeesWhatCameOfEachFormAndTheLearnersReadIt() {
+        Page page = visit.browser().signedIn("teacher", 1280, 800, ColorScheme.LIGHT);
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Results"))
+                .click();
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions()
+                                .setName("Battery and beacons")
+                                .setExact(true))
+                .click();
+        Locator rows = page.locator("tbody tr");
+        assertThat(rows).hasCount(16);
+        assertThat(rows.nth(10)).containsText("2.3 order: L1 > L4 > L2 = L3");
+        // The wrong emf is one mistake; what follows from it is none.
+        assertThat(rows.nth(0).locator("td")).hasText(new String[] {"1", "0", "0", "1", "0", "0", "10 V"});
+        assertThat(rows.nth(2).locator("td")).hasText(new String[] {"1", "1", "0", "0", "0", "0", ""});
+        assertThat(rows.nth(15).locator("td").nth(2)).hasText("1");
+        visit.browser().inspect(page, "boxes");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("A. Alder"))
+                .click();
+        assertThat(page.getByText(Pattern.compile("27 of 27 marks"))).isVisible();
+        page.getByLabel("Circuit").selectOption("Question 1: L2 burns out.");
+        assertThat(page.locator("[data-row=L3] td").first()).hasText("4.50");
+        visit.browser().inspect(page, "learner-sheet-states");
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions()
+                                .setName("Battery and beacons")
+                                .setExact(true))
+                .click();
+        button(page, "Hand back to learners").click();
+        page.getByRole(AriaRole.DIALOG)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Hand back"))
+                .first()
+                .click();
+        Page learner = visit.browser().signedInOnPhone("learner2", ColorScheme.LIGHT);
+        learner.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Battery and beacons")))
+                .click();
+        assertThat(learner.getByText(Pattern.compile("^21 of 27 marks"))).isVisible();
+        assertThat(learner.getByText("Not right; right is: increases.")).isVisible();
+        visit.browser().inspect(learner, "feedback-states");
+    }
+}
