@@ -16,6 +16,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
@@ -105,6 +108,92 @@ class PrivacyTest {
         }
         numbers.removeAll(givenNumbers);
         return numbers;
+    }
+
+    /** Every kind of task, in states, on values like no other number. */
+    private static final String IN_STATES = """
+            {"title":"Hidden in states","stem":"A battery of the hut.",
+             "notation":"23.7 V r=0.631 : V1[S1=open + A1 + L1=5.47{9 W} + ((L2=3.19 + L3=4.83) || L4=12.9) + .B + F1=2.3A]",
+             "given":[{"subject":"V1","quantity":"voltage"},{"subject":"L2","quantity":"resistance"},
+                      {"subject":"L3","quantity":"resistance"},{"subject":"L4","quantity":"resistance"}],
+             "states":[{"act":{"act":"close","part":"S1"},"given":[{"subject":"A1","quantity":"current"},
+                       {"subject":"V1","quantity":"voltage"}]},{"act":{"act":"out","part":"L4"}}],
+             "tasks":[{"kind":"write-down","cells":[{"subject":"total","quantity":"voltage"}]},
+                      {"kind":"calculate","state":1,"cells":[{"subject":"internal","quantity":"resistance"},
+                       {"subject":"L1","quantity":"resistance"}]},
+                      {"kind":"chart","state":2,"cells":[{"subject":"L2","quantity":"voltage"}]},
+                      {"kind":"change","state":2,"cells":[{"subject":"L3","quantity":"power"}]},
+                      {"kind":"rank","state":1,"things":["L2","L4","L1","L3"],"quantity":"brightness"},
+                      {"kind":"goes-out","state":1,"parts":["L3"]},{"kind":"joint","parts":["L2","L4"]},
+                      {"kind":"compare","state":1,"factor":true,"cells":[{"subject":"L1","quantity":"power"},
+                       {"subject":"L4","quantity":"power"}]},
+                      {"kind":"limits","state":1,"parts":["L1"]},{"kind":"safe-supply","state":1},
+                      {"kind":"breaker","state":1,"things":["F1"],"parts":["L4","L1"]},
+                      {"kind":"combinations","state":1,"parts":["L2","L3"]},
+                      {"kind":"places","state":1,"cells":[{"subject":"L2","quantity":"current"}],"things":["L1","L3","L4"]}]}
+            """;
+
+    @Test
+    void neitherNumbersNorOrdersNorSetsOfAnyStateAreToldBeforeRelease() {
+        Person teacher = school.signedIn("teacher");
+        Person learner = school.signedIn("learner7");
+        JsonNode checked = teacher.post("/api/questions/check", "{\"body\":" + IN_STATES + "}")
+                .json();
+        assertEquals("[]", checked.get("flaws").toString());
+        long question =
+                teacher.post("/api/questions", IN_STATES).json().get("id").asLong();
+        Answer handed = teacher.post(
+                "/api/classes/1/assignments",
+                "{\"questionIds\":[" + question + "],\"dueAt\":\"2999-01-01T00:00:00Z\"}");
+        long id = handed.json().get("id").asLong();
+        Set<String> hidden = new TreeSet<>();
+        String charts = teacher.get("/api/assignments/" + id + "/sheets/8")
+                .json()
+                .get("charts")
+                .toString();
+        String models = checked.get("model").toString();
+        for (String source : List.of(charts, models))
+            Pattern.compile("(?<![\\d.])\\d+\\.\\d{2,}")
+                    .matcher(source)
+                    .results()
+                    .forEach(one -> hidden.add(one.group()));
+        for (JsonNode model : checked.get("model"))
+            if (model.get("answer").asString().contains(" > "))
+                hidden.add(model.get("answer").asString());
+        String work = "/api/my/work/" + id;
+        Answer first = learner.get(work);
+        String told = first.json().get("questions").get(0).get("states").toString();
+        hidden.removeIf(number -> Pattern.compile("\"shown\":\"" + Pattern.quote(number) + "\\D")
+                        .matcher(told)
+                        .find()
+                || List.of("3.19", "4.83", "12.9").contains(number));
+        assertTrue(hidden.size() > 25 && hidden.contains("L1 > L4 > L3 > L2"), hidden::toString);
+        String blank = "\"answers\":[{\"box\":\"1/1.5\",\"text\":\"L1 > L2\"},{\"box\":\"1/1.6\",\"text\":\"L9\"},"
+                + "{\"box\":\"1/1.1\",\"text\":\"1 V\"}]";
+        List<Answer> before = List.of(
+                first,
+                learner.get(work + "?width=358&height=220"),
+                learner.put(work + "/draft", "{\"revision\":0," + blank + "}"),
+                learner.get(work),
+                learner.get(work + "/feedback"),
+                learner.get("/api/my/work"),
+                learner.post(work + "/submission", "{" + blank + "}"),
+                learner.get(work));
+        for (Answer answer : before)
+            for (String one : hidden)
+                assertFalse(
+                        Pattern.compile("(?<![0-9.])" + Pattern.quote(one) + "(?![0-9])")
+                                .matcher(withoutDrawing(answer.body()))
+                                .find(),
+                        () -> one + " stands in " + answer);
+        teacher.post("/api/assignments/" + id + "/release", "");
+        assertTrue(learner.get(work + "/feedback").body().contains("L1 > L4 > L3 > L2"));
+        teacher.delete("/api/questions/" + question);
+    }
+
+    /** Places on the paper and the numbers of tasks are not of the circuit; what is drawn as text stays. */
+    private static String withoutDrawing(String body) {
+        return body.replaceAll("\"(points|x|y|width|height|size|radius|number|id|box)\":(\"[^\"]*\"|[-0-9.E]+)", "");
     }
 
     private static final String DRAFT = "{\"now\":{\"notation\":\"9 V : R1=3\"},\"past\":[],\"future\":[]}";
