@@ -156,15 +156,15 @@ public final class BigSchool {
                 api,
                 "/api/questions",
                 "{\"title\":\"Bench\",\"notation\":\"9 V : R1=3\",\"given\":[{\"subject\":\"R1\",\"quantity\":"
-                        + "\"resistance\"},{\"subject\":\"total\",\"quantity\":\"voltage\"}],\"asked\":[{\"cell\":"
-                        + CELL + ",\"marks\":2}]}"));
+                        + "\"resistance\"},{\"subject\":\"total\",\"quantity\":\"voltage\"}],\"tasks\":[{\"kind\":"
+                        + "\"write-down\",\"marks\":2,\"cells\":[" + CELL + "]}]}"));
         List<String> assignments = new ArrayList<>();
         for (int k = 0; k < ASSIGNMENTS; k++)
             assignments.add(id(post(
                     teacher,
                     api,
                     "/api/classes/" + classroom + "/assignments",
-                    "{\"questionId\":" + question + ",\"dueAt\":\"2999-01-01T00:00:00Z\",\"again\":true}")));
+                    "{\"questionIds\":[" + question + "],\"dueAt\":\"2999-01-01T00:00:00Z\",\"again\":true}")));
         for (int k = 0; k < LEARNERS; k++) {
             BrowserContext learner = signedIn(chromium, "bench." + (k + 1), passwords.get(k));
             for (String assignment : assignments)
@@ -172,7 +172,7 @@ public final class BigSchool {
                         learner,
                         learner.request(),
                         "/api/my/work/" + assignment + "/submission",
-                        "{\"answers\":[{\"cell\":" + CELL + ",\"text\":\"" + (k % 4 == 0 ? "4 A" : "3 A") + "\"}]}");
+                        "{\"answers\":[{\"box\":\"1/1.1\",\"text\":\"" + (k % 4 == 0 ? "4 A" : "3 A") + "\"}]}");
             if (k > 0) learner.close();
         }
         for (String assignment : assignments.subList(0, HANDED_BACK))

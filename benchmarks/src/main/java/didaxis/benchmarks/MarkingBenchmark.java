@@ -1,14 +1,29 @@
 package didaxis.benchmarks;
 
+import didaxis.core.change.Act;
+import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.RandomCircuits;
+import didaxis.core.circuit.Setting;
 import didaxis.core.circuit.Subject;
 import didaxis.core.marking.LearnerWork;
 import didaxis.core.marking.LearnerWork.Habit;
 import didaxis.core.marking.Marker;
+import didaxis.core.marking.QuestionMarker;
 import didaxis.core.notation.Notation;
+import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.Precision;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.question.Amounts;
+import didaxis.core.question.Box;
+import didaxis.core.question.GoingOut;
+import didaxis.core.question.Question;
+import didaxis.core.question.Ranking;
+import didaxis.core.question.Task;
+import didaxis.core.question.Ways;
+import didaxis.core.solving.OperatingPoint;
+import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
@@ -20,6 +35,7 @@ import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -61,6 +77,85 @@ public class MarkingBenchmark {
                 Set<Cell> asked = new HashSet<>(cells.subList(0, 20));
                 sheets.add(LearnerWork.asked(all, 0, asked, random));
             }
+        }
+    }
+
+    /** Two hundred sheets of a question with three states and twelve tasks, an error carried on in each. */
+    @State(Scope.Benchmark)
+    public static class InStates {
+        private final List<Map<String, String>> sheets = new ArrayList<>();
+        private QuestionMarker marker;
+
+        @Setup
+        public void write() {
+            Random random = new Random(12);
+            Question question = question();
+            if (!question.flaws().isEmpty())
+                throw new IllegalStateException(question.flaws().toString());
+            marker = QuestionMarker.of(question, MarkingStyle.STANDARD);
+            for (int sheet = 0; sheet < 200; sheet++) sheets.add(answers(question, random));
+        }
+
+        private static Question question() {
+            Circuit circuit = Notation.circuit(
+                    "24 V r=0.6 : V1[S1=open + A1 + L1=3 + ((L2=6 + L3=9) || (L4=12 + (R5=8 || R6=24))) + R7=2]");
+            Chart chart = OperatingPoint.of(circuit).match(Chart::of, shorted -> {
+                throw new IllegalStateException("the source must not be shorted");
+            });
+            Set<Cell> given = new HashSet<>(Set.of(Cell.voltage(Subject.voltmeter("V1"))));
+            for (String part : List.of("L1", "L2", "L3", "L4", "R5", "R6", "R7"))
+                given.add(Cell.resistance(Subject.part(part)));
+            didaxis.core.question.State drawn = didaxis.core.question.State.asDrawn(chart, given);
+            didaxis.core.question.State closed = drawn.after(
+                            new Act.Turned("S1", Setting.Position.CLOSED),
+                            Set.of(Cell.voltage(Subject.voltmeter("V1"))))
+                    .orElseThrow();
+            didaxis.core.question.State out = closed.after(new Act.Failed("L2", Setting.Fault.OUT), Set.of())
+                    .orElseThrow();
+            List<Task> tasks = new ArrayList<>();
+            tasks.add(amounts("1", 0, Cell.voltage(Subject.TOTAL)));
+            tasks.add(amounts("2", 1, Cell.resistance(Subject.EXTERNAL), Cell.current(Subject.TOTAL)));
+            tasks.add(amounts("3", 1, Cell.resistance(Subject.INTERNAL)));
+            for (int state = 1; state < 3; state++) {
+                tasks.add(amounts("a" + state, state, each(Quantity.CURRENT)));
+                tasks.add(amounts("b" + state, state, each(Quantity.VOLTAGE)));
+                tasks.add(amounts("c" + state, state, each(Quantity.POWER)));
+            }
+            List<Subject> lamps =
+                    Stream.of("L1", "L2", "L3", "L4").map(Subject::part).toList();
+            tasks.add(new Ranking("4", 1, Quantity.POWER, lamps, 3));
+            tasks.add(new GoingOut("5", 1, List.of("L1", "L3"), 1));
+            tasks.add(new Ways("6", 2, List.of(Cell.voltage(Subject.voltmeter("V1")), Cell.power(lamps.get(3)))));
+            return new Question("", List.of(drawn, closed, out), tasks);
+        }
+
+        private static Cell[] each(Quantity quantity) {
+            return Stream.of("L1", "L4", "R5", "R7")
+                    .map(part -> Cell.of(Subject.part(part), quantity))
+                    .toArray(Cell[]::new);
+        }
+
+        private static Task amounts(String id, int state, Cell... cells) {
+            Map<Cell, Integer> marks = new LinkedHashMap<>();
+            for (Cell cell : cells) marks.put(cell, 1);
+            return new Amounts(id, state, Amounts.Command.CHART, marks);
+        }
+
+        /** As one writes who makes one mistake and goes on from it in all that is alike. */
+        private static Map<String, String> answers(Question question, Random random) {
+            Map<String, String> answers = new LinkedHashMap<>();
+            double times = 1 + random.nextDouble();
+            for (Box box : question.boxes()) {
+                if (box.form() instanceof Box.Form.Amount amount) {
+                    double value = question.state(amount.state())
+                            .chart()
+                            .value(amount.cell())
+                            .orElseThrow();
+                    Amount own = Amount.of(value * times, amount.cell().quantity());
+                    answers.put(box.id(), MarkingStyle.STANDARD.format().print(own));
+                } else answers.put(box.id(), random.nextBoolean() ? "increases" : "L1 > L2 > L3 > L4");
+            }
+            return answers;
         }
     }
 
@@ -110,6 +205,14 @@ public class MarkingBenchmark {
         int findings = 0;
         for (Map<Cell, String> sheet : classroom.sheets)
             findings += classroom.marker.mark(sheet).size();
+        return findings;
+    }
+
+    @Benchmark
+    public int aClassInStates(InStates inStates) {
+        int findings = 0;
+        for (Map<String, String> sheet : inStates.sheets)
+            findings += inStates.marker.mark(sheet).size();
         return findings;
     }
 

@@ -16,7 +16,7 @@ public class DemoSheets {
 
     public void send(long assignment, long learner, QuestionContent question, String... typed) {
         Paper paper = Paper.of(List.of(question.body()));
-        List<Sheets.Answer> answers = answers(paper, typed);
+        List<Answer> answers = answers(paper, typed);
         sheets.send(assignment, learner, answers, Judgement.of(paper, answers));
     }
 
@@ -24,10 +24,10 @@ public class DemoSheets {
         sheets.keep(assignment, learner, answers(Paper.of(List.of(question.body())), typed), 0);
     }
 
-    private static List<Sheets.Answer> answers(Paper paper, String... typed) {
+    private static List<Answer> answers(Paper paper, String... typed) {
         List<String> boxes = List.copyOf(paper.places().keySet());
-        List<Sheets.Answer> answers = new ArrayList<>();
-        for (int k = 0; k < typed.length; k++) answers.add(new Sheets.Answer(boxes.get(k), typed[k]));
+        List<Answer> answers = new ArrayList<>();
+        for (int k = 0; k < typed.length; k++) answers.add(new Answer(boxes.get(k), typed[k]));
         return answers;
     }
 }

@@ -13,7 +13,7 @@ import java.util.Map;
 
 /** What marking makes of a sheet: a finding for every box by its id on the sheet, and the marks. */
 record Judgement(Map<String, BoxFinding> findings, int marks) {
-    static Judgement of(Paper paper, List<Sheets.Answer> answers) {
+    static Judgement of(Paper paper, List<Answer> answers) {
         Map<String, String> typed = typed(answers);
         Map<String, BoxFinding> findings = new LinkedHashMap<>();
         for (int k = 0; k < paper.questions().size(); k++) {
@@ -53,7 +53,7 @@ record Judgement(Map<String, BoxFinding> findings, int marks) {
                 .toList();
     }
 
-    private static Map<String, String> typed(List<Sheets.Answer> answers) {
+    private static Map<String, String> typed(List<Answer> answers) {
         Map<String, String> typed = new HashMap<>();
         answers.forEach(answer -> typed.put(answer.box(), answer.text()));
         return typed;

@@ -6,7 +6,7 @@ import java.util.Optional;
 
 /** How far a learner is with an assignment; instants are null before they have come. */
 record LearnerState(
-        String word, List<Sheets.Answer> answers, int revision, Instant keptAt, Instant sentAt, boolean collected) {
+        String word, List<Answer> answers, int revision, Instant keptAt, Instant sentAt, boolean collected) {
     static LearnerState of(Optional<Sheets.Draft> draft, Optional<Sheets.Submission> submission) {
         int revision = draft.map(Sheets.Draft::revision).orElse(0);
         Instant kept = draft.map(Sheets.Draft::keptAt).orElse(null);

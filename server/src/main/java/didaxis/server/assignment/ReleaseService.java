@@ -68,7 +68,7 @@ class ReleaseService {
     }
 
     /** A draft as it was when it was marked. */
-    private record Collected(int revision, List<Sheets.Answer> answers, Judgement judgement) {
+    private record Collected(int revision, List<Answer> answers, Judgement judgement) {
         static Collected of(Paper paper, Sheets.Draft draft) {
             return new Collected(draft.revision(), draft.answers(), Judgement.of(paper, draft.answers()));
         }

@@ -133,9 +133,9 @@ record SheetView(
     }
 
     /** One of the questions with what stands in its boxes. */
-    static QuestionSheet question(Paper paper, int place, List<Sheets.Answer> answers, SceneView.Room room) {
-        Map<String, String> texts = answers.stream()
-                .collect(Collectors.toMap(Sheets.Answer::box, Sheets.Answer::text, (first, second) -> second));
+    static QuestionSheet question(Paper paper, int place, List<Answer> answers, SceneView.Room room) {
+        Map<String, String> texts =
+                answers.stream().collect(Collectors.toMap(Answer::box, Answer::text, (first, second) -> second));
         Question question = paper.questions().get(place);
         TaskSentence sentences = new TaskSentence(HouseStyle.RIDGE, question);
         List<StateSheet> states = new ArrayList<>();

@@ -1,7 +1,6 @@
 package didaxis.server.assignment;
 
 import didaxis.server.config.JsonColumn;
-import didaxis.server.config.Problem;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
@@ -12,7 +11,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import tools.jackson.core.type.TypeReference;
@@ -86,30 +84,6 @@ class Sheets {
         this.database = database;
         this.json = json;
         this.clock = clock;
-    }
-
-    /** One answer as it was typed, and the id of its box on the sheet. */
-    record Answer(String box, String text) {
-        private static final int LONGEST = 200;
-
-        /**
-         * Answers by their boxes, each box once: of several texts for one the last counts.
-         *
-         * @throws Problem if one belongs to no box, or is too long
-         */
-        static List<Answer> checked(Paper paper, List<Answer> answers) {
-            if (answers == null) throw Problem.badRequest("Answers are needed: a list of boxes and texts.");
-            Set<String> boxes = paper.places().keySet();
-            Map<String, Answer> own = new LinkedHashMap<>();
-            for (Answer answer : answers) {
-                if (answer == null || answer.box() == null || !boxes.contains(answer.box()))
-                    throw Problem.badRequest("One of the answers belongs to no box of this sheet.");
-                if (answer.text() == null || answer.text().length() > LONGEST)
-                    throw Problem.badRequest("An answer is longer than " + LONGEST + " characters.");
-                own.put(answer.box(), answer);
-            }
-            return List.copyOf(own.values());
-        }
     }
 
     record Draft(List<Answer> answers, int revision, Instant keptAt) {

@@ -16,7 +16,7 @@ class TriedSheetController {
     /** @param answers what stands in its boxes; none where it is left out */
     record SheetToTry(
             QuestionBody body,
-            @Schema(types = {"array", "null"}) List<Sheets.Answer> answers,
+            @Schema(types = {"array", "null"}) List<Answer> answers,
 
             @Schema(
                     types = {"object", "null"},
@@ -36,7 +36,7 @@ class TriedSheetController {
     TriedSheet sheet(@RequestBody SheetToTry tried) {
         if (tried.body() == null)
             throw Problem.badRequest("A question is needed: body.").with("field", "body");
-        List<Sheets.Answer> answers = tried.answers() == null ? List.of() : tried.answers();
+        List<Answer> answers = tried.answers() == null ? List.of() : tried.answers();
         return sheets.tried(tried.body(), answers, tried.room() == null ? SceneView.Room.DESK : tried.room());
     }
 }

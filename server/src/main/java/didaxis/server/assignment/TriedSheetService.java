@@ -15,14 +15,14 @@ import org.springframework.stereotype.Service;
 /** Marks a sheet of a question that nobody has kept yet. */
 @Service
 class TriedSheetService {
-    TriedSheet tried(QuestionBody body, List<Sheets.Answer> answers, SceneView.Room room) {
+    TriedSheet tried(QuestionBody body, List<Answer> answers, SceneView.Room room) {
         Question question = body.question();
         List<FlawView> flaws = FlawView.of(question, HouseStyle.RIDGE);
         if (!flaws.isEmpty())
             throw Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, flaws.get(0).sentence())
                     .with("task", flaws.get(0).task());
         Paper paper = new Paper(List.of(question));
-        List<Sheets.Answer> own = Sheets.Answer.checked(paper, answers);
+        List<Answer> own = Answer.checked(paper, answers);
         boolean written = own.stream().anyMatch(answer -> !answer.text().isBlank());
         Judgement judgement = Judgement.of(paper, own);
         List<BoxFindingView> findings = written ? judgement.views() : List.of();

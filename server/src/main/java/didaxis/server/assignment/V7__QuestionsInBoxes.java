@@ -137,11 +137,11 @@ class V7__QuestionsInBoxes extends BaseJavaMigration {
         return boxes;
     }
 
-    private List<Sheets.Answer> answers(String stored, Map<CellView, String> boxes) {
+    private List<Answer> answers(String stored, Map<CellView, String> boxes) {
         List<CellAnswer> answers = json.read(stored, new TypeReference<>() {});
         return answers.stream()
                 .filter(one -> boxes.containsKey(one.cell()))
-                .map(one -> new Sheets.Answer(boxes.get(one.cell()), one.text()))
+                .map(one -> new Answer(boxes.get(one.cell()), one.text()))
                 .toList();
     }
 
@@ -161,13 +161,13 @@ class V7__QuestionsInBoxes extends BaseJavaMigration {
                         row.getString("answers"),
                         row.getString("findings")))
                 .list()) {
-            List<Sheets.Answer> own = answers(one.answers(), boxes(asked.get(one.assignment())));
+            List<Answer> own = answers(one.answers(), boxes(asked.get(one.assignment())));
             set(database, "submission", one.id(), own);
             findings(database, one, own, asked.get(one.assignment()));
         }
     }
 
-    private void set(JdbcClient database, String table, long id, List<Sheets.Answer> answers) {
+    private void set(JdbcClient database, String table, long id, List<Answer> answers) {
         database.sql("UPDATE " + table + " SET answers = :answers WHERE id = :id")
                 .param("answers", json.write(answers))
                 .param("id", id)
@@ -175,7 +175,7 @@ class V7__QuestionsInBoxes extends BaseJavaMigration {
     }
 
     /** As they were found; of a sheet that was marked before findings were kept as codes they are made again. */
-    private void findings(JdbcClient database, Sent sent, List<Sheets.Answer> own, List<Asked> asked) {
+    private void findings(JdbcClient database, Sent sent, List<Answer> own, List<Asked> asked) {
         Map<CellView, String> boxes = boxes(asked);
         Map<String, Integer> marks = new HashMap<>();
         asked.forEach(one -> marks.put(boxes.get(one.cell()), one.marks()));

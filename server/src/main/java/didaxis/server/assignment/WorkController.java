@@ -20,9 +20,9 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 /** A learner's own work. */
 @RestController
 class WorkController {
-    record Draft(int revision, List<Sheets.Answer> answers) {}
+    record Draft(int revision, List<Answer> answers) {}
 
-    record Submission(List<Sheets.Answer> answers) {}
+    record Submission(List<Answer> answers) {}
 
     private final WorkService work;
 

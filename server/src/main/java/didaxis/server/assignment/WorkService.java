@@ -1,7 +1,6 @@
 package didaxis.server.assignment;
 
 import didaxis.server.assignment.Assignments.Assignment;
-import didaxis.server.assignment.Sheets.Answer;
 import didaxis.server.assignment.Standings.Standing;
 import didaxis.server.circuit.SceneView;
 import didaxis.server.config.Problem;

@@ -4,27 +4,15 @@ import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.circuit.Subjects;
 import didaxis.core.quantity.Quantity;
-import didaxis.core.question.Amounts;
 import didaxis.core.question.Amounts.Command;
-import didaxis.core.question.Arrangements;
-import didaxis.core.question.Breaker;
 import didaxis.core.question.Comparison;
-import didaxis.core.question.GoingOut;
-import didaxis.core.question.Joining;
-import didaxis.core.question.PartLimits;
-import didaxis.core.question.Places;
-import didaxis.core.question.Ranking;
-import didaxis.core.question.SafeSupply;
 import didaxis.core.question.Task;
-import didaxis.core.question.Ways;
 import didaxis.server.circuit.CellView;
 import didaxis.server.config.Problem;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.BiFunction;
 
 /**
  * A task of a question, in JSON. Each kind reads what it needs and nothing else.
@@ -69,48 +57,6 @@ public record TaskBody(
         @Schema(types = {"integer", "null"}) Integer otherState,
         @Schema(types = {"boolean", "null"}) Boolean factor,
         @Schema(types = {"integer", "null"}) Integer marks) {
-    private static final int MOST = 200;
-
-    /** How each kind is read; a new kind is a line here. */
-    private static final Map<String, BiFunction<TaskBody, In, Task>> KINDS = kinds();
-
-    /** Where a task is read: its id, and the circuit's subjects. */
-    private record In(String id, Subjects subjects) {}
-
-    private static Map<String, BiFunction<TaskBody, In, Task>> kinds() {
-        Map<String, BiFunction<TaskBody, In, Task>> kinds = new LinkedHashMap<>();
-        kinds.put("chart", (body, in) -> body.amounts(Command.CHART, in));
-        kinds.put("calculate", (body, in) -> body.amounts(Command.CALCULATE, in));
-        kinds.put("write-down", (body, in) -> body.amounts(Command.WRITE_DOWN, in));
-        kinds.put("change", (body, in) -> new Ways(in.id(), body.place(), body.cellsIn(in)));
-        kinds.put("rank", TaskBody::ranking);
-        kinds.put("goes-out", (body, in) -> new GoingOut(in.id(), body.place(), body.partsIn(in), body.worth(1)));
-        kinds.put("joint", TaskBody::joining);
-        kinds.put("compare", TaskBody::comparison);
-        kinds.put("safe-supply", (body, in) -> new SafeSupply(in.id(), body.place(), body.worth(3)));
-        kinds.put(
-                "combinations", (body, in) -> new Arrangements(in.id(), body.place(), body.partsIn(in), body.worth(4)));
-        kinds.put("limits", TaskBody::limits);
-        kinds.put("breaker", TaskBody::breaker);
-        kinds.put("places", TaskBody::places);
-        return kinds;
-    }
-
-    /**
-     * The task that this means.
-     *
-     * @param usualId its id where it has none
-     * @throws Problem if it is none
-     */
-    Task task(String usualId, Subjects subjects) {
-        BiFunction<TaskBody, In, Task> reads = KINDS.get(kind);
-        if (reads == null)
-            throw Problem.badRequest(
-                            "“" + kind + "” is no kind of task; known are " + String.join(", ", KINDS.keySet()) + ".")
-                    .with("field", "kind");
-        return reads.apply(this, new In(id == null || id.isBlank() ? usualId : id.strip(), subjects));
-    }
-
     /** The same with its cells in canonical form: a cell may be written under another name of its group. */
     TaskBody canonical(Subjects subjects) {
         if (cells == null) return this;
@@ -121,6 +67,16 @@ public record TaskBody(
                 })
                 .toList();
         return new TaskBody(id, state, kind, own, things, quantity, parts, otherState, factor, marks);
+    }
+
+    /**
+     * The task that this means.
+     *
+     * @param usualId its id where it has none
+     * @throws Problem if it is none
+     */
+    Task task(String usualId, Subjects subjects) {
+        return new TaskReader(this, id == null || id.isBlank() ? usualId : id.strip(), subjects).task();
     }
 
     /** A task as JSON, without an id: it gets one by its place. */
@@ -211,108 +167,5 @@ public record TaskBody(
         if (things != null) about.addAll(things);
         if (parts != null) about.addAll(parts);
         return about;
-    }
-
-    private int place() {
-        return state == null ? 0 : state;
-    }
-
-    private int worth(int usual) {
-        return marks == null ? usual : marks;
-    }
-
-    private Task amounts(Command command, In in) {
-        Map<Cell, Integer> asked = new LinkedHashMap<>();
-        for (AskedCell one : some(cells, "cells", in)) {
-            int worth = one.marks() == null ? worth(command.usualMarks()) : one.marks();
-            if (asked.put(one.cell().in(in.subjects()), worth) != null)
-                throw Problem.badRequest("Task " + in.id() + " asks for one cell twice.")
-                        .with("field", "cells");
-        }
-        return new Amounts(in.id(), place(), command, asked);
-    }
-
-    private Task ranking(In in) {
-        List<Subject> ranked = named(things, "things", in);
-        if (quantity == null)
-            throw Problem.badRequest("Task " + in.id() + " needs its quantity.").with("field", "quantity");
-        Quantity by = quantity.equals("brightness") ? Quantity.POWER : new CellView("total", quantity).measured();
-        return new Ranking(in.id(), place(), by, ranked, worth(Math.max(1, ranked.size() - 1)));
-    }
-
-    private Task limits(In in) {
-        Quantity measured = quantity == null ? Quantity.VOLTAGE : new CellView("total", quantity).measured();
-        return new PartLimits(in.id(), place(), measured, partsIn(in), worth(3));
-    }
-
-    private Task breaker(In in) {
-        List<Subject> fuse = named(things, "things", in);
-        if (fuse.size() != 1 || fuse.get(0).kind() != Subject.Kind.PART)
-            throw Problem.badRequest("Task " + in.id() + " is about one fuse: things.")
-                    .with("field", "things");
-        return new Breaker(in.id(), place(), fuse.get(0).id(), partsIn(in), worth(2));
-    }
-
-    private Task places(In in) {
-        List<Cell> one = cellsIn(in);
-        if (one.size() != 1)
-            throw Problem.badRequest("Task " + in.id() + " is about one cell.").with("field", "cells");
-        return new Places(in.id(), place(), one.get(0), named(things, "things", in), worth(2));
-    }
-
-    private Task joining(In in) {
-        List<String> two = partsIn(in);
-        if (two.size() != 2)
-            throw Problem.badRequest("Task " + in.id() + " is about two parts.").with("field", "parts");
-        return new Joining(in.id(), place(), two.get(0), two.get(1), worth(1));
-    }
-
-    private Task comparison(In in) {
-        List<Cell> two = cellsIn(in);
-        if (two.size() != 2)
-            throw Problem.badRequest("Task " + in.id() + " compares two cells.").with("field", "cells");
-        int other = otherState == null ? place() : otherState;
-        return new Comparison(in.id(), place(), two.get(0), other, two.get(1), factor == Boolean.TRUE, worth(1));
-    }
-
-    private List<Cell> cellsIn(In in) {
-        List<Cell> found = new ArrayList<>();
-        for (AskedCell one : some(cells, "cells", in)) found.add(one.cell().in(in.subjects()));
-        return found;
-    }
-
-    private List<String> partsIn(In in) {
-        List<Subject> named = named(parts, "parts", in);
-        for (Subject one : named)
-            if (one.kind() != Subject.Kind.PART)
-                throw Problem.badRequest("“" + one.id() + "” is no part of this circuit.")
-                        .with("field", "parts");
-        return named.stream().map(Subject::id).toList();
-    }
-
-    private List<Subject> named(List<String> names, String field, In in) {
-        List<Subject> found = new ArrayList<>();
-        for (String name : some(names, field, in)) {
-            Subject one = in.subjects()
-                    .named(name)
-                    .orElseThrow(() -> Problem.badRequest("This circuit has no “" + name + "”.")
-                            .with("field", field));
-            if (found.contains(one))
-                throw Problem.badRequest("“" + name + "” is named twice in task " + in.id() + ".")
-                        .with("field", field);
-            found.add(one);
-        }
-        return found;
-    }
-
-    private static <T> List<T> some(List<T> list, String field, In in) {
-        boolean whole = list != null
-                && !list.isEmpty()
-                && list.size() <= MOST
-                && list.stream().noneMatch(one -> one == null);
-        if (!whole)
-            throw Problem.badRequest("Task " + in.id() + " needs its " + field + ", 1 to " + MOST + " of them.")
-                    .with("field", field);
-        return list;
     }
 }

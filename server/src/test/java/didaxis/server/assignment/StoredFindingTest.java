@@ -90,8 +90,8 @@ class StoredFindingTest {
             paper.places()
                     .forEach((id, place) -> texts.put(
                             id, typed.get(((Box.Form.Amount) place.box().form()).cell())));
-            List<Sheets.Answer> sent = texts.entrySet().stream()
-                    .map(one -> new Sheets.Answer(one.getKey(), one.getValue()))
+            List<Answer> sent = texts.entrySet().stream()
+                    .map(one -> new Answer(one.getKey(), one.getValue()))
                     .toList();
             Judgement.of(paper, sent).findings().forEach((id, finding) -> {
                 String kept = JSON.writeValueAsString(StoredFinding.of(id, finding));

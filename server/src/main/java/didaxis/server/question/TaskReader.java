@@ -1,0 +1,171 @@
+package didaxis.server.question;
+
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Subject;
+import didaxis.core.circuit.Subjects;
+import didaxis.core.quantity.Quantity;
+import didaxis.core.question.Amounts;
+import didaxis.core.question.Amounts.Command;
+import didaxis.core.question.Arrangements;
+import didaxis.core.question.Breaker;
+import didaxis.core.question.Comparison;
+import didaxis.core.question.GoingOut;
+import didaxis.core.question.Joining;
+import didaxis.core.question.PartLimits;
+import didaxis.core.question.Places;
+import didaxis.core.question.Ranking;
+import didaxis.core.question.SafeSupply;
+import didaxis.core.question.Task;
+import didaxis.core.question.Ways;
+import didaxis.server.circuit.CellView;
+import didaxis.server.config.Problem;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+
+/** Reads a task from JSON; each kind reads what it needs and nothing else. */
+record TaskReader(TaskBody body, String id, Subjects subjects) {
+    private static final int MOST = 200;
+
+    /** How each kind is read; a new kind is a line here. */
+    private static final Map<String, Function<TaskReader, Task>> KINDS = kinds();
+
+    private static Map<String, Function<TaskReader, Task>> kinds() {
+        Map<String, Function<TaskReader, Task>> kinds = new LinkedHashMap<>();
+        kinds.put("chart", task -> task.amounts(Command.CHART));
+        kinds.put("calculate", task -> task.amounts(Command.CALCULATE));
+        kinds.put("write-down", task -> task.amounts(Command.WRITE_DOWN));
+        kinds.put("change", task -> new Ways(task.id, task.place(), task.cellsIn()));
+        kinds.put("rank", TaskReader::ranking);
+        kinds.put("goes-out", task -> new GoingOut(task.id, task.place(), task.partsIn(), task.worth(1)));
+        kinds.put("joint", TaskReader::joining);
+        kinds.put("compare", TaskReader::comparison);
+        kinds.put("safe-supply", task -> new SafeSupply(task.id, task.place(), task.worth(3)));
+        kinds.put("combinations", task -> new Arrangements(task.id, task.place(), task.partsIn(), task.worth(4)));
+        kinds.put("limits", TaskReader::limits);
+        kinds.put("breaker", TaskReader::breaker);
+        kinds.put("places", TaskReader::places);
+        return kinds;
+    }
+
+    /**
+     * The task that the body means.
+     *
+     * @throws Problem if it is none
+     */
+    Task task() {
+        Function<TaskReader, Task> reads = KINDS.get(body.kind());
+        if (reads == null)
+            throw Problem.badRequest("“" + body.kind() + "” is no kind of task; known are "
+                            + String.join(", ", KINDS.keySet()) + ".")
+                    .with("field", "kind");
+        return reads.apply(this);
+    }
+
+    private int place() {
+        return body.state() == null ? 0 : body.state();
+    }
+
+    private int worth(int usual) {
+        return body.marks() == null ? usual : body.marks();
+    }
+
+    private Task amounts(Command command) {
+        Map<Cell, Integer> asked = new LinkedHashMap<>();
+        for (AskedCell one : some(body.cells(), "cells")) {
+            int worth = one.marks() == null ? worth(command.usualMarks()) : one.marks();
+            if (asked.put(one.cell().in(subjects), worth) != null)
+                throw Problem.badRequest("Task " + id + " asks for one cell twice.")
+                        .with("field", "cells");
+        }
+        return new Amounts(id, place(), command, asked);
+    }
+
+    private Task ranking() {
+        List<Subject> ranked = named(body.things(), "things");
+        if (body.quantity() == null)
+            throw Problem.badRequest("Task " + id + " needs its quantity.").with("field", "quantity");
+        Quantity by = body.quantity().equals("brightness")
+                ? Quantity.POWER
+                : new CellView("total", body.quantity()).measured();
+        return new Ranking(id, place(), by, ranked, worth(Math.max(1, ranked.size() - 1)));
+    }
+
+    private Task limits() {
+        Quantity measured =
+                body.quantity() == null ? Quantity.VOLTAGE : new CellView("total", body.quantity()).measured();
+        return new PartLimits(id, place(), measured, partsIn(), worth(3));
+    }
+
+    private Task breaker() {
+        List<Subject> fuse = named(body.things(), "things");
+        if (fuse.size() != 1 || fuse.get(0).kind() != Subject.Kind.PART)
+            throw Problem.badRequest("Task " + id + " is about one fuse: things.")
+                    .with("field", "things");
+        return new Breaker(id, place(), fuse.get(0).id(), partsIn(), worth(2));
+    }
+
+    private Task places() {
+        List<Cell> one = cellsIn();
+        if (one.size() != 1)
+            throw Problem.badRequest("Task " + id + " is about one cell.").with("field", "cells");
+        return new Places(id, place(), one.get(0), named(body.things(), "things"), worth(2));
+    }
+
+    private Task joining() {
+        List<String> two = partsIn();
+        if (two.size() != 2)
+            throw Problem.badRequest("Task " + id + " is about two parts.").with("field", "parts");
+        return new Joining(id, place(), two.get(0), two.get(1), worth(1));
+    }
+
+    private Task comparison() {
+        List<Cell> two = cellsIn();
+        if (two.size() != 2)
+            throw Problem.badRequest("Task " + id + " compares two cells.").with("field", "cells");
+        int other = body.otherState() == null ? place() : body.otherState();
+        return new Comparison(id, place(), two.get(0), other, two.get(1), body.factor() == Boolean.TRUE, worth(1));
+    }
+
+    private List<Cell> cellsIn() {
+        List<Cell> found = new ArrayList<>();
+        for (AskedCell one : some(body.cells(), "cells")) found.add(one.cell().in(subjects));
+        return found;
+    }
+
+    private List<String> partsIn() {
+        List<Subject> named = named(body.parts(), "parts");
+        for (Subject one : named)
+            if (one.kind() != Subject.Kind.PART)
+                throw Problem.badRequest("“" + one.id() + "” is no part of this circuit.")
+                        .with("field", "parts");
+        return named.stream().map(Subject::id).toList();
+    }
+
+    private List<Subject> named(List<String> names, String field) {
+        List<Subject> found = new ArrayList<>();
+        for (String name : some(names, field)) {
+            Subject one = subjects.named(name)
+                    .orElseThrow(() -> Problem.badRequest("This circuit has no “" + name + "”.")
+                            .with("field", field));
+            if (found.contains(one))
+                throw Problem.badRequest("“" + name + "” is named twice in task " + id + ".")
+                        .with("field", field);
+            found.add(one);
+        }
+        return found;
+    }
+
+    private <T> List<T> some(List<T> list, String field) {
+        boolean whole = list != null
+                && !list.isEmpty()
+                && list.size() <= MOST
+                && list.stream().noneMatch(one -> one == null);
+        if (!whole)
+            throw Problem.badRequest("Task " + id + " needs its " + field + ", 1 to " + MOST + " of them.")
+                    .with("field", field);
+        return list;
+    }
+}

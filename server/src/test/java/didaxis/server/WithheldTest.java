@@ -1,0 +1,196 @@
+package didaxis.server;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import didaxis.core.chart.Chart;
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Subject;
+import didaxis.core.quantity.AmountFormat;
+import didaxis.core.quantity.Quantity;
+import didaxis.server.School.Answer;
+import didaxis.server.School.Person;
+import didaxis.server.circuit.Circuits;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+
+/** No learner gets a withheld value, order or set before it is handed back. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class WithheldTest {
+    @RegisterExtension
+    final School school = School.DEMO;
+
+    /** Values like no other number on the page, one resistance withheld. */
+    private static final String NOTATION = "23.7 V r=0.631 : R1=5.47 + (R2=12.9 || (R3=4.19 + R4=7.83)) + .B + A1";
+
+    private static final String QUESTION = """
+            {"title":"Hidden", "notation":"%s",
+             "given":[{"subject":"R1","quantity":"resistance"},{"subject":"R2","quantity":"resistance"},
+                      {"subject":"R3","quantity":"resistance"},{"subject":"R4","quantity":"voltage"},
+                      {"subject":"R4","quantity":"current"}],
+             "tasks":[{"kind":"chart","cells":[{"subject":"R4","quantity":"resistance","marks":2},
+                      {"subject":"R3","quantity":"voltage","marks":1},
+                      {"subject":"R2","quantity":"power","marks":1}]}]}
+            """.formatted(NOTATION);
+
+    private long handedOut(Person teacher) {
+        Answer question = teacher.post("/api/questions", QUESTION);
+        assertEquals(201, question.status(), question::toString);
+        Answer assignment = teacher.post(
+                "/api/classes/1/assignments",
+                "{\"questionIds\":[" + question.json().get("id").asLong() + "],\"dueAt\":\"2999-01-01T00:00:00Z\"}");
+        assertEquals(201, assignment.status(), assignment::toString);
+        return assignment.json().get("id").asLong();
+    }
+
+    @Test
+    void noAnswerToALearnerHoldsAWithheldValueBeforeRelease() {
+        Person teacher = school.signedIn("teacher");
+        Person learner = school.signedIn("learner8");
+        long id = handedOut(teacher);
+        String answers = "[{\"box\":\"1/1.1-2\",\"text\":\"1 V\"}]";
+        List<Answer> before = List.of(
+                learner.get("/api/session"),
+                learner.get("/api/my/work"),
+                learner.get("/api/my/work/" + id),
+                learner.get("/api/my/work/" + id + "?width=358&height=220"),
+                learner.put("/api/my/work/" + id + "/draft", "{\"revision\":0,\"answers\":" + answers + "}"),
+                learner.put("/api/my/work/" + id + "/draft", "{\"revision\":0,\"answers\":" + answers + "}"),
+                learner.get("/api/my/work/" + id + "/feedback"),
+                learner.post("/api/my/work/" + id + "/submission", "{\"answers\":" + answers + "}"),
+                learner.get("/api/my/work/" + id));
+        List<String> withheld = withheldNumbers();
+        for (Answer answer : before) {
+            for (String number : withheld) {
+                assertFalse(
+                        answer.body().matches("(?s).*(?<![0-9.])" + number.replace(".", "\\.") + "(?![0-9]).*"),
+                        () -> number + " stands in " + answer);
+            }
+            assertFalse(answer.body().contains(NOTATION), answer::toString);
+        }
+        assertEquals(409, before.get(6).status());
+        teacher.post("/api/assignments/" + id + "/release", "");
+        Answer after = learner.get("/api/my/work/" + id + "/feedback");
+        assertTrue(after.body().contains("7.83"), after::toString);
+    }
+
+    /** Every number of the chart that is not given, as it is computed and as it could be printed. */
+    private static List<String> withheldNumbers() {
+        Chart chart = Circuits.chart(Circuits.read(NOTATION));
+        List<String> given = List.of("R1 resistance", "R2 resistance", "R3 resistance", "R4 voltage", "R4 current");
+        List<String> givenNumbers = new ArrayList<>();
+        List<String> numbers = new ArrayList<>();
+        List<Cell> cells = new ArrayList<>();
+        for (Subject row : chart.rows()) {
+            Stream.of(Quantity.RESISTANCE, Quantity.VOLTAGE, Quantity.CURRENT, Quantity.POWER)
+                    .forEach(quantity -> cells.add(Cell.of(row, quantity)));
+        }
+        cells.add(Cell.of(Subject.point('B'), Quantity.POTENTIAL));
+        for (Cell cell : cells) {
+            double value = chart.value(cell).orElseThrow();
+            if (value == 0) continue;
+            boolean isGiven =
+                    given.contains(cell.subject().id() + " " + cell.quantity().word());
+            List<String> into = isGiven ? givenNumbers : numbers;
+            into.add(String.valueOf(value));
+            into.add(AmountFormat.STANDARD.number(value));
+        }
+        numbers.removeAll(givenNumbers);
+        return numbers;
+    }
+
+    /** Every kind of task, in states, on values like no other number. */
+    private static final String IN_STATES = """
+            {"title":"Hidden in states","stem":"A battery of the hut.",
+             "notation":"23.7 V r=0.631 : V1[S1=open + A1 + L1=5.47{9 W} + ((L2=3.19 + L3=4.83) || L4=12.9) + .B + F1=2.3A]",
+             "given":[{"subject":"V1","quantity":"voltage"},{"subject":"L2","quantity":"resistance"},
+                      {"subject":"L3","quantity":"resistance"},{"subject":"L4","quantity":"resistance"}],
+             "states":[{"act":{"act":"close","part":"S1"},"given":[{"subject":"A1","quantity":"current"},
+                       {"subject":"V1","quantity":"voltage"}]},{"act":{"act":"out","part":"L4"}}],
+             "tasks":[{"kind":"write-down","cells":[{"subject":"total","quantity":"voltage"}]},
+                      {"kind":"calculate","state":1,"cells":[{"subject":"internal","quantity":"resistance"},
+                       {"subject":"L1","quantity":"resistance"}]},
+                      {"kind":"chart","state":2,"cells":[{"subject":"L2","quantity":"voltage"}]},
+                      {"kind":"change","state":2,"cells":[{"subject":"L3","quantity":"power"}]},
+                      {"kind":"rank","state":1,"things":["L2","L4","L1","L3"],"quantity":"brightness"},
+                      {"kind":"goes-out","state":1,"parts":["L3"]},{"kind":"joint","parts":["L2","L4"]},
+                      {"kind":"compare","state":1,"factor":true,"cells":[{"subject":"L1","quantity":"power"},
+                       {"subject":"L4","quantity":"power"}]},
+                      {"kind":"limits","state":1,"parts":["L1"]},{"kind":"safe-supply","state":1},
+                      {"kind":"breaker","state":1,"things":["F1"],"parts":["L4","L1"]},
+                      {"kind":"combinations","state":1,"parts":["L2","L3"]},
+                      {"kind":"places","state":1,"cells":[{"subject":"L2","quantity":"current"}],"things":["L1","L3","L4"]}]}
+            """;
+
+    @Test
+    void neitherNumbersNorOrdersNorSetsOfAnyStateAreToldBeforeRelease() {
+        Person teacher = school.signedIn("teacher");
+        Person learner = school.signedIn("learner7");
+        JsonNode checked = teacher.post("/api/questions/check", "{\"body\":" + IN_STATES + "}")
+                .json();
+        assertEquals("[]", checked.get("flaws").toString());
+        long question =
+                teacher.post("/api/questions", IN_STATES).json().get("id").asLong();
+        Answer handed = teacher.post(
+                "/api/classes/1/assignments",
+                "{\"questionIds\":[" + question + "],\"dueAt\":\"2999-01-01T00:00:00Z\"}");
+        long id = handed.json().get("id").asLong();
+        Set<String> hidden = new TreeSet<>();
+        String charts = teacher.get("/api/assignments/" + id + "/sheets/8")
+                .json()
+                .get("charts")
+                .toString();
+        String models = checked.get("model").toString();
+        for (String source : List.of(charts, models))
+            Pattern.compile("(?<![\\d.])\\d+\\.\\d{2,}")
+                    .matcher(source)
+                    .results()
+                    .forEach(one -> hidden.add(one.group()));
+        for (JsonNode model : checked.get("model"))
+            if (model.get("answer").asString().contains(" > "))
+                hidden.add(model.get("answer").asString());
+        String work = "/api/my/work/" + id;
+        Answer first = learner.get(work);
+        String told = first.json().get("questions").get(0).get("states").toString();
+        hidden.removeIf(number -> Pattern.compile("\"shown\":\"" + Pattern.quote(number) + "\\D")
+                        .matcher(told)
+                        .find()
+                || List.of("3.19", "4.83", "12.9").contains(number));
+        assertTrue(hidden.size() > 25 && hidden.contains("L1 > L4 > L3 > L2"), hidden::toString);
+        String blank = "\"answers\":[{\"box\":\"1/1.5\",\"text\":\"L1 > L2\"},{\"box\":\"1/1.6\",\"text\":\"L9\"},"
+                + "{\"box\":\"1/1.1\",\"text\":\"1 V\"}]";
+        List<Answer> before = List.of(
+                first,
+                learner.get(work + "?width=358&height=220"),
+                learner.put(work + "/draft", "{\"revision\":0," + blank + "}"),
+                learner.get(work),
+                learner.get(work + "/feedback"),
+                learner.get("/api/my/work"),
+                learner.post(work + "/submission", "{" + blank + "}"),
+                learner.get(work));
+        for (Answer answer : before)
+            for (String one : hidden)
+                assertFalse(
+                        Pattern.compile("(?<![0-9.])" + Pattern.quote(one) + "(?![0-9])")
+                                .matcher(withoutDrawing(answer.body()))
+                                .find(),
+                        () -> one + " stands in " + answer);
+        teacher.post("/api/assignments/" + id + "/release", "");
+        assertTrue(learner.get(work + "/feedback").body().contains("L1 > L4 > L3 > L2"));
+        teacher.delete("/api/questions/" + question);
+    }
+
+    /** Places on the paper and the numbers of tasks are not of the circuit; what is drawn as text stays. */
+    private static String withoutDrawing(String body) {
+        return body.replaceAll("\"(points|x|y|width|height|size|radius|number|id|box)\":(\"[^\"]*\"|[-0-9.E]+)", "");
+    }
+}
