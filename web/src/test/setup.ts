@@ -25,6 +25,11 @@ window.ResizeObserver = class {
   disconnect() {}
 }
 
+// A field that grows with its text listens for fonts that come later.
+Object.defineProperty(document, 'fonts', {
+  value: { addEventListener: () => undefined, removeEventListener: () => undefined },
+})
+
 // Node's Request wants whole addresses; a browser's takes them from the page.
 const NodeRequest = globalThis.Request
 globalThis.Request = class extends NodeRequest {
