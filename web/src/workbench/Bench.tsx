@@ -79,12 +79,18 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
   const notation = useDeferredValue(history.now.notation)
   const states = useCircuitStates(notation, view.style, history.now.asking?.states ?? [])
   const worked = useWorkedCircuit(states.notation, room, view.style, view.plan)
-  const { analysis, problem, stages } = worked
+  const { analysis, stages } = worked
+  // What cannot be read is the line of text, whichever state is looked at.
+  const problem = worked.problem ?? (states.state > 0 ? states.problem : undefined)
   // The drawing is painted first; its numbers follow in the next frame.
   const numbers = useAfterPaint(analysis)
   const { stage, direction } = place.notation === notation && place.stage < stages.length ? place : START
-  const { asking, uses, setUses, setAsking } = useUses(numbers, history.now.asking, states.state, (next) =>
-    change((now) => changed(now, { ...now.now, style: view.style, asking: next })),
+  const { asking, uses, setUses, setAsking } = useUses(
+    numbers,
+    history.now.asking,
+    states.state,
+    (next, typedAt) =>
+      change((now) => changed(now, { ...now.now, style: view.style, asking: next }, typedAt)),
   )
   const request = useMemo(
     () => ({ body: questionBody(notation, asking), style: view.style }),
@@ -209,7 +215,6 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
                   <Suspense>
                     <AskedQuestion
                       analysis={numbers}
-                      request={request}
                       checked={checked}
                       states={states}
                       asking={asking}

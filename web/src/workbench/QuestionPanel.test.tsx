@@ -18,7 +18,7 @@ const offers = {
   usual: [joint, safe],
 }
 const states = { state: 0, choose: vi.fn(), notation: '', acts: [], problem: undefined }
-let asking: Asking
+const onAsking = vi.fn<(asking: Asking) => void>()
 
 function Panel({ checked, inHand }: { checked: Partial<Checked>; inHand: string }) {
   const [now, set] = useState<Asking>({
@@ -28,15 +28,16 @@ function Panel({ checked, inHand }: { checked: Partial<Checked>; inHand: string 
     states: [],
     tasks: [joint, safe],
   })
-  asking = now
   return (
     <QuestionPanel
       analysis={analysis}
-      request={{ body: { notation: '9 V : R1=3', tasks: [...now.tasks] } }}
-      checked={checked as Checked}
+      checked={{ settled: { body: { notation: '9 V : R1=3', tasks: [] } }, ...checked } as Checked}
       states={states}
       asking={now}
-      onAsking={set}
+      onAsking={(next) => {
+        onAsking(next)
+        set(next)
+      }}
       inHand={inHand}
       onInHand={vi.fn()}
       onTry={vi.fn()}
@@ -60,7 +61,7 @@ const checked = {
 
 const open = (props: { checked?: Partial<Checked>; inHand?: string } = {}) =>
   shown(<Panel checked={props.checked ?? checked} inHand={props.inHand ?? ''} />, () => offers)
-const kinds = () => asking.tasks.map(({ kind }) => kind)
+const kinds = () => onAsking.mock.lastCall?.[0].tasks.map(({ kind }) => kind)
 const lines = () => screen.getAllByRole('listitem')
 
 test('each task stands as the learner reads it, with its marks, its flaws and its model answer', async () => {

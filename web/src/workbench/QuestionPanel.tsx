@@ -14,12 +14,10 @@ import type { CircuitStates } from './useCircuitStates'
 
 interface QuestionPanelProps {
   analysis: Schemas['AnalysisView']
-  /** What is asked, and the style it was typed in. */
-  request: Schemas['QuestionToCheck']
   checked: Checked
   states: CircuitStates
   asking: Asking
-  onAsking: (asking: Asking) => void
+  onAsking: (asking: Asking, typedAt?: number) => void
   inHand: string
   onInHand: (name: string) => void
   /** Shows the sheet that comes of it. */
@@ -28,7 +26,7 @@ interface QuestionPanelProps {
 
 /** The question as its learners will read it: its stem, its tasks, and what else could be asked. */
 export function QuestionPanel(props: QuestionPanelProps) {
-  const { analysis, request, checked, states, asking, onAsking, inHand, onInHand, onTry } = props
+  const { analysis, checked, states, asking, onAsking, inHand, onInHand, onTry } = props
   const { t } = useTranslation()
   const [open, setOpen] = useState(-1)
   const { data, problem } = checked
@@ -54,7 +52,7 @@ export function QuestionPanel(props: QuestionPanelProps) {
         minRows={1}
         maxRows={6}
         value={asking.stem}
-        onChange={(event) => onAsking({ ...asking, stem: event.currentTarget.value })}
+        onChange={(event) => onAsking({ ...asking, stem: event.currentTarget.value }, Date.now())}
       />
       {problem && !problem.task && (
         <Alert color="copper" variant="outline" role="alert" mt="sm">
@@ -113,7 +111,7 @@ export function QuestionPanel(props: QuestionPanelProps) {
             {flaw.sentence}
           </p>
         ))}
-      <Offers request={request} state={states.state} inHand={inHand} onAsk={ask} ready={!problem} />
+      <Offers request={checked.settled} state={states.state} inHand={inHand} onAsk={ask} ready={!problem} />
       <Button
         variant="default"
         mt="sm"
@@ -150,7 +148,8 @@ function Offers({ request, state, inHand, onAsk, ready }: OffersProps) {
   const field = useRef<HTMLInputElement>(null)
   const [typed, setTyped] = useState('')
   const offers = useQuery({
-    ...offersQuery({ ...request, state }),
+    // What stands above the tasks changes nothing of it.
+    ...offersQuery({ ...request, body: { ...request.body, stem: '' }, state }),
     enabled: ready,
     placeholderData: keepPreviousData,
   }).data

@@ -13,6 +13,8 @@ export function useChecked(request: Schemas['QuestionToCheck'], ready: boolean) 
   const [settled] = useDebouncedValue(request, PAUSE_MS, { leading: true })
   const check = useQuery({ ...checkQuery(settled), enabled: ready, placeholderData: keepPreviousData })
   return {
+    /** What was checked last, once its making rested. */
+    settled,
     /** As it was last checked. */
     data: check.data,
     /** Why it could not be read. */

@@ -10,7 +10,7 @@ export function useUses(
   analysis: Schemas['AnalysisView'] | undefined,
   asking: Asking | undefined,
   state: number,
-  onAsking: (asking: Asking) => void,
+  onAsking: (asking: Asking, typedAt?: number) => void,
 ) {
   const rows = useMemo(() => analysis && [...analysis.rows, ...analysis.readings], [analysis])
   const whole = useMemo<Asking>(() => {
@@ -26,6 +26,7 @@ export function useUses(
     asking: whole,
     uses,
     setUses: (next: Uses) => onAsking(withUses(whole, state, next, known())),
-    setAsking: (next: Asking) => onAsking({ ...next, known: known() }),
+    /** What is typed letter by letter tells when, so that it is undone together. */
+    setAsking: (next: Asking, typedAt?: number) => onAsking({ ...next, known: known() }, typedAt),
   }
 }
