@@ -1,4 +1,4 @@
-import { Alert, Button, Select, Textarea, type OptionsFilter } from '@mantine/core'
+import { Alert, Button, Select, Text, Textarea, type OptionsFilter } from '@mantine/core'
 import { useHotkeys } from '@mantine/hooks'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
@@ -190,7 +190,9 @@ function Offers({ request, state, inHand, onAsk, ready }: OffersProps) {
             fw={400}
             onClick={() => onAsk([offer.task])}
           >
-            {offer.prompt}
+            <Text span inherit truncate>
+              {offer.prompt}
+            </Text>
           </Button>
         ))}
         {offers && offers.usual.length > 0 && (
