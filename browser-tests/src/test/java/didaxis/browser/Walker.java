@@ -216,7 +216,7 @@ final class Walker {
 
     /** This was said since the last act, and nothing else. */
     Walker hears(String... texts) {
-        for (int k = 0; k < 60 && listen().size() < texts.length; k++) page.waitForTimeout(100);
+        for (int k = 0; k < 300 && listen().size() < texts.length; k++) page.waitForTimeout(100);
         page.waitForTimeout(400);
         assertEquals(List.of(texts), listen());
         unheard.clear();
