@@ -1,6 +1,7 @@
 import { act, cleanup, fireEvent, screen } from '@testing-library/react'
 import { beforeEach, expect, test, vi } from 'vitest'
 import type { Schemas } from '../api/client'
+import { deviceCopies } from '../keeping/deviceCopy'
 import { answer, shown, type Asked } from '../test/shown'
 import AnswerSheet from './AnswerSheet'
 
@@ -165,6 +166,18 @@ test('what did not reach the server is on the device for who wrote it, and goes 
   expect(again.boxes[1]!.value).toBe('0.5')
   await soon(() => expect(again.sent()).toHaveLength(1))
   await soon(() => expect(localStorage).toHaveLength(0))
+})
+
+test('what an earlier version left on the device, by cell, is on its boxes', async () => {
+  const copy = { value: { 'R1 current': '2', 'R2 current': '0.7' }, base: { 'R1 current': '2' }, revision: 3 }
+  deviceCopies.write('wren', 'sheet 7', copy)
+  const { boxes, sent } = await open()
+  expect([...boxes].map(({ value }) => value)).toEqual(['2', '0.7'])
+  await soon(() => expect(sent()).toHaveLength(1))
+  expect(sent()[0]!.body.answers).toEqual([
+    { box: ID.R1, text: '2' },
+    { box: ID.R2, text: '0.7' },
+  ])
 })
 
 test('sending never waits for the network to come back, and what was called off is not sent later', async () => {

@@ -4,6 +4,7 @@ import { CircuitWords } from '../ui/CircuitWords'
 import { Drawing } from '../ui/Drawing'
 import paper from '../ui/Drawing.module.css'
 import { Formula } from '../ui/Formula'
+import { StepButton } from '../ui/StepButton'
 import classes from './AnswerSheet.module.css'
 
 /** Which drawing of a sheet: of a question, in one of its states. */
@@ -61,15 +62,14 @@ function States({ sheet, drawn, onDrawn }: Omit<GivenCircuitProps, 'progress'>) 
   return (
     <div role="group" aria-label={t('work.drawings')} className={classes.states}>
       {all.map(({ question, state, act }) => (
-        <button
+        <StepButton
           key={`${question} ${state}`}
-          type="button"
-          aria-pressed={question === drawn.question && state === drawn.state}
-          onClick={() => onDrawn({ question, state })}
+          pressed={question === drawn.question && state === drawn.state}
+          onPress={() => onDrawn({ question, state })}
         >
           {several && `${question + 1} `}
           {act ? act.replace(/\.$/, '') : t('work.asDrawn')}
-        </button>
+        </StepButton>
       ))}
     </div>
   )

@@ -53,6 +53,15 @@ export const chosen = (base: Texts, mine: Texts, other: Texts, there: ReadonlySe
 const joined = (base: Texts, mine: Texts, other: Texts) =>
   disputed(base, mine, other).length > 0 ? undefined : chosen(base, mine, other, new Set())
 
+/** A copy of a sheet as the device has it; one of an earlier version knows its cells by "R1 current". */
+export const textsOnDevice = (sheet: Pick<Sheet, 'questions'>, copy: Texts): Texts =>
+  Object.fromEntries(
+    placesOf(sheet).map(({ box }) => {
+      const [quantity, subject] = box.name.split(' of ')
+      return [box.id, copy[box.id] ?? copy[`${subject} ${quantity}`] ?? box.text]
+    }),
+  )
+
 /** A learner's sheet as a thing to keep. */
 export function keptSheet(sheet: Sheet, person: string): KeptThing<Texts, Schemas['ReadingView'][]> {
   const boxes = placesOf(sheet).map(({ box }) => box.id)
@@ -68,6 +77,7 @@ export function keptSheet(sheet: Sheet, person: string): KeptThing<Texts, Schema
     },
     theirs: (error) => theirs(error, boxes),
     join: joined,
+    unpack: (packed) => textsOnDevice(sheet, packed as Texts),
     closes: (error) => FINAL.includes(String(error.problem.reason)) || error.problem.status === 404,
   }
 }

@@ -6,6 +6,7 @@ import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { checkQuery } from '../api/queries'
 import { announce } from '../ui/announce'
+import { StepButton } from '../ui/StepButton'
 import { withoutStatesFrom, type Asking, type StateBody } from './asking'
 import classes from './StatesBar.module.css'
 import { statesRequest, type CircuitStates } from './useCircuitStates'
@@ -33,20 +34,16 @@ export function StatesBar(props: StatesBarProps) {
   const last = asking.states.length
   return (
     <div className={classes.bar} role="group" aria-label={t('states.title')}>
-      <button type="button" aria-pressed={states.state === 0} onClick={() => states.choose(0)}>
+      <StepButton pressed={states.state === 0} onPress={() => states.choose(0)}>
         {t('work.asDrawn')}
-      </button>
+      </StepButton>
       {states.acts.map((act, place) => (
         // A state is told by its place: the next ones follow from it.
         <span key={place} className={classes.step}>
           <span aria-hidden>›</span>
-          <button
-            type="button"
-            aria-pressed={states.state === place + 1}
-            onClick={() => states.choose(place + 1)}
-          >
+          <StepButton pressed={states.state === place + 1} onPress={() => states.choose(place + 1)}>
             {act.replace(/\.$/, '')}
-          </button>
+          </StepButton>
           {place + 1 === last && (
             <ActionIcon
               variant="subtle"

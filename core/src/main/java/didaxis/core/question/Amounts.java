@@ -40,13 +40,9 @@ public record Amounts(String id, int state, Command command, Map<Cell, Integer> 
     @Override
     public List<Box> boxes() {
         List<Box> boxes = new ArrayList<>();
-        marks.forEach((cell, worth) ->
-                boxes.add(new Box(boxId(boxes.size(), marks.size()), id, new Box.Form.Amount(cell, state), worth)));
+        marks.forEach((cell, worth) -> boxes.add(
+                new Box(Box.id(id, boxes.size(), marks.size()), id, new Box.Form.Amount(cell, state), worth)));
         return boxes;
-    }
-
-    private String boxId(int place, int of) {
-        return of == 1 ? id : id + "-" + (place + 1);
     }
 
     @Override

@@ -14,6 +14,11 @@ import java.util.function.Function;
  * @param marks what it earns
  */
 public record Box(String id, String task, Form form, int marks) {
+    /** The id of one of a task's boxes: the task's own where it is the only one. */
+    static String id(String task, int place, int of) {
+        return of == 1 ? task : task + "-" + (place + 1);
+    }
+
     /** What a box takes. */
     public sealed interface Form {
         /** A number with its unit, of a cell in a state. */

@@ -32,7 +32,7 @@ public record GoingOut(String id, int state, List<String> parts, int marks) impl
     public List<Box> boxes() {
         List<Box> boxes = new ArrayList<>();
         for (int k = 0; k < parts.size(); k++)
-            boxes.add(new Box(parts.size() == 1 ? id : id + "-" + (k + 1), id, new Box.Form.Things(), marks));
+            boxes.add(new Box(Box.id(id, k, parts.size()), id, new Box.Form.Things(), marks));
         return boxes;
     }
 

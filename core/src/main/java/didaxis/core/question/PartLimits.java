@@ -28,7 +28,7 @@ public record PartLimits(String id, int state, Quantity quantity, List<String> p
     public List<Box> boxes() {
         List<Box> boxes = new ArrayList<>();
         for (int k = 0; k < parts.size(); k++)
-            boxes.add(new Box(parts.size() == 1 ? id : id + "-" + (k + 1), id, new Box.Form.Value(quantity), marks));
+            boxes.add(new Box(Box.id(id, k, parts.size()), id, new Box.Form.Value(quantity), marks));
         return boxes;
     }
 

@@ -5,6 +5,7 @@ import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.style.MarkingStyle;
+import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -36,11 +37,21 @@ public record Places(String id, int state, Cell like, List<Subject> among, int m
 
     @Override
     public List<TaskFlaw> flaws(Question question, Knowledge knowledge) {
-        boolean points =
-                like.quantity() == Quantity.VOLTAGE && among.stream().anyMatch(one -> one.kind() == Subject.Kind.POINT);
-        boolean meters = among.stream().anyMatch(one -> one.kind() == Subject.Kind.VOLTMETER);
-        boolean few = among.stream().allMatch(like.subject()::equals);
-        return points || meters || few ? List.of(new TaskFlaw.TooFew(id, among)) : List.of();
+        List<TaskFlaw> flaws = new ArrayList<>();
+        if (among.stream().allMatch(like.subject()::equals)) flaws.add(new TaskFlaw.TooFew(id, among));
+        List<Subject> all = new ArrayList<>(among);
+        all.add(like.subject());
+        for (Subject one : all) if (!isPlace(one)) flaws.add(new TaskFlaw.NoPlaceForAMeter(id, one));
+        return flaws;
+    }
+
+    private boolean isPlace(Subject one) {
+        boolean across = like.quantity() == Quantity.VOLTAGE;
+        return switch (one.kind()) {
+            case PART, GROUP, EXTERNAL -> true;
+            case POINT, TOTAL, INTERNAL -> !across;
+            case VOLTMETER -> false;
+        };
     }
 
     /** The right places, without the one itself. */

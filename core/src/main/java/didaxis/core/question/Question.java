@@ -1,6 +1,8 @@
 package didaxis.core.question;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.quantity.Amount;
+import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -65,6 +67,18 @@ public record Question(String stem, List<State> states, List<Task> tasks) {
             if (same && states.get(other).told().contains(cell)) return true;
         }
         return false;
+    }
+
+    /**
+     * The right answer of a box, as one would write it.
+     *
+     * @throws java.util.NoSuchElementException if it asks for a cell that has no value
+     */
+    public String model(Box box, MarkingStyle style) {
+        if (!(box.form() instanceof Box.Form.Amount amount))
+            return task(box.task()).orElseThrow().judge(box, "", this, style).model();
+        double value = state(amount.state()).chart().value(amount.cell()).orElseThrow();
+        return style.format().print(Amount.of(value, amount.cell().quantity()));
     }
 
     /** All marks together. */

@@ -115,6 +115,14 @@ public sealed interface TaskFlaw {
         }
     }
 
+    /** A meter is asked for at what is no place for it: a voltmeter lies across something, and no meter at a meter. */
+    record NoPlaceForAMeter(String task, Subject thing) implements TaskFlaw {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.noPlaceForAMeter.apply(this);
+        }
+    }
+
     <T> T match(Cases<T> cases);
 
     /** A function for each case. */
@@ -131,5 +139,6 @@ public sealed interface TaskFlaw {
             Function<TooFew, T> tooFew,
             Function<ShortsTheSource, T> shortsTheSource,
             Function<CannotBeTakenOut, T> cannotBeTakenOut,
-            Function<NoRating, T> noRating) {}
+            Function<NoRating, T> noRating,
+            Function<NoPlaceForAMeter, T> noPlaceForAMeter) {}
 }

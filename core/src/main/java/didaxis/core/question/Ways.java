@@ -27,7 +27,7 @@ public record Ways(String id, int state, List<Cell> cells) implements Task {
     public List<Box> boxes() {
         List<Box> boxes = new ArrayList<>();
         for (Cell cell : cells) {
-            String box = cells.size() == 1 ? id : id + "-" + (boxes.size() + 1);
+            String box = Box.id(id, boxes.size(), cells.size());
             boxes.add(new Box(box, id, new Box.Form.Way(cell, state), 1));
         }
         return boxes;

@@ -4,6 +4,7 @@ import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Question;
 import didaxis.core.question.TaskFlaw;
+import didaxis.core.question.Typed;
 import didaxis.core.style.HouseStyle;
 
 /** What keeps a question in states from being handed out, in a sentence. */
@@ -25,7 +26,8 @@ public record TaskFlawSentence(HouseStyle style) {
                 few -> "there is nothing to choose from.",
                 shorts -> "without " + shorts.part() + " the source would be shorted.",
                 kept -> kept.part() + " is a switch: open it by a state.",
-                rating -> rating.part() + " has no rating.")));
+                rating -> rating.part() + " has no rating.",
+                place -> Typed.name(place.thing()) + " is no place for this meter.")));
     }
 
     private String ohms(double si) {

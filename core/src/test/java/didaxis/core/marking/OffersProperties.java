@@ -11,8 +11,6 @@ import didaxis.core.circuit.PartKind;
 import didaxis.core.circuit.RandomCircuits;
 import didaxis.core.circuit.Setting;
 import didaxis.core.notation.Notation;
-import didaxis.core.quantity.Amount;
-import didaxis.core.question.Box;
 import didaxis.core.question.Offers;
 import didaxis.core.question.Question;
 import didaxis.core.question.State;
@@ -55,18 +53,6 @@ class OffersProperties {
         return Optional.of(states);
     }
 
-    private static String model(Box box, Question question) {
-        MarkingStyle style = MarkingStyle.STANDARD;
-        if (!(box.form() instanceof Box.Form.Amount amount))
-            return question.task(box.task())
-                    .orElseThrow()
-                    .judge(box, "", question, style)
-                    .model();
-        double value =
-                question.state(amount.state()).chart().value(amount.cell()).orElseThrow();
-        return style.format().print(Amount.of(value, amount.cell().quantity()));
-    }
-
     /** Each offer alone is a question that can be asked, and its own model answers earn all of it. */
     @Property(tries = 150)
     void whatIsOfferedCanBeAskedAndItsModelEarnsAll(@ForAll("circuits") Circuit circuit, @ForAll long seed) {
@@ -79,7 +65,7 @@ class OffersProperties {
                 Question question = new Question("", states.get(), List.of(offer));
                 assertEquals(List.of(), question.flaws(), () -> Notation.print(circuit) + " " + offer);
                 Map<String, String> answers = new HashMap<>();
-                question.boxes().forEach(box -> answers.put(box.id(), model(box, question)));
+                question.boxes().forEach(box -> answers.put(box.id(), question.model(box, MarkingStyle.STANDARD)));
                 int points = QuestionMarker.of(question, MarkingStyle.STANDARD).mark(answers).stream()
                         .mapToInt(BoxFinding::points)
                         .sum();

@@ -89,5 +89,10 @@ class PlacesTest {
         assertEquals("A, B, E", judged(asking(task, state), "").model());
         assertEquals(2, judged(asking(task, state), "E, A and B").points());
         assertEquals(0, judged(asking(task, state), "A, B, C, E").points());
+        Places volts = new Places("1", 0, Cell.voltage(Subject.part("R2")), points.subList(0, 1), 2);
+        assertEquals(
+                List.of(new TaskFlaw.NoPlaceForAMeter("1", points.get(0))),
+                asking(volts, state).flaws(),
+                "a voltmeter lies across something");
     }
 }

@@ -1,10 +1,7 @@
 package didaxis.server.assignment;
 
 import didaxis.core.formula.Symbols;
-import didaxis.core.quantity.Amount;
-import didaxis.core.quantity.AmountFormat;
 import didaxis.core.question.Box;
-import didaxis.core.question.Question;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.style.MarkingStyle;
 import didaxis.core.wording.BoxName;
@@ -87,7 +84,7 @@ record BoxResults(
                 box.form() instanceof Box.Form.Amount,
                 SheetView.cell(box).map(Symbols.USUAL::mathMl).orElse(""),
                 new BoxName(HouseStyle.RIDGE).say(place.task(), box),
-                expected(paper.question(place), place),
+                paper.question(place).model(box, MarkingStyle.STANDARD),
                 box.marks(),
                 count(counts, Code.RIGHT, Code.ROUNDED_EARLY),
                 count(counts, Code.FOLLOW_THROUGH),
@@ -96,16 +93,6 @@ record BoxResults(
                 count(counts, Code.BLANK),
                 count(counts, Code.UNREADABLE),
                 values);
-    }
-
-    private static String expected(Question question, Paper.Place place) {
-        if (!(place.box().form() instanceof Box.Form.Amount amount))
-            return place.task()
-                    .judge(place.box(), "", question, MarkingStyle.STANDARD)
-                    .model();
-        double value =
-                question.state(amount.state()).chart().value(amount.cell()).orElseThrow();
-        return AmountFormat.STANDARD.print(Amount.of(value, amount.cell().quantity()));
     }
 
     private static int count(Map<Code, Integer> counts, Code... codes) {

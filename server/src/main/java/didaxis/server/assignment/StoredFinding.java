@@ -117,8 +117,7 @@ record StoredFinding(String box, Code code, int points, StoredDerivation derivat
         Box box = place.box();
         if (box.form() instanceof Box.Form.Amount amount)
             return new BoxFinding.OfAmount(box, amount(amount, question, typed));
-        String model =
-                place.task().judge(box, "", question, MarkingStyle.STANDARD).model();
+        String model = question.model(box, MarkingStyle.STANDARD);
         return new BoxFinding.OfWords(box, new Verdict(Verdict.Code.valueOf(code.name()), points, model));
     }
 

@@ -1,7 +1,6 @@
 package didaxis.server.question;
 
 import didaxis.core.notation.Notation;
-import didaxis.core.quantity.Amount;
 import didaxis.core.question.Box;
 import didaxis.core.question.Question;
 import didaxis.core.style.HouseStyle;
@@ -80,7 +79,7 @@ class CheckService {
                         .toList(),
                 flaws.isEmpty()
                         ? question.boxes().stream()
-                                .map(box -> new ModelView(box.id(), model(box, question, style, marking), box.marks()))
+                                .map(box -> new ModelView(box.id(), question.model(box, marking), box.marks()))
                                 .toList()
                         : List.of(),
                 question.total());
@@ -88,17 +87,5 @@ class CheckService {
 
     private static QuestionBox view(Box box) {
         return new QuestionBox(box.id(), box.task(), FormWord.of(box.form()), FormWord.unit(box.form()), box.marks());
-    }
-
-    private static String model(Box box, Question question, HouseStyle style, MarkingStyle marking) {
-        if (box.form() instanceof Box.Form.Amount amount) {
-            double value =
-                    question.state(amount.state()).chart().value(amount.cell()).orElseThrow();
-            return style.numbers().print(Amount.of(value, amount.cell().quantity()));
-        }
-        return question.task(box.task())
-                .orElseThrow()
-                .judge(box, "", question, marking)
-                .model();
     }
 }
