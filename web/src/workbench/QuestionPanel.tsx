@@ -64,7 +64,7 @@ export function QuestionPanel(props: QuestionPanelProps) {
       ) : (
         <ol className={classes.tasks}>
           {asking.tasks.map((task, place) => {
-            const id = `1.${place + 1}`
+            const id = task.id ?? `1.${place + 1}`
             const prompt = data?.prompts.find((one) => one.task === id)?.text
             return (
               <TaskLine
@@ -91,7 +91,7 @@ export function QuestionPanel(props: QuestionPanelProps) {
                 first={place === 0}
                 last={place === asking.tasks.length - 1}
                 onCopy={() => {
-                  put(asking.tasks.toSpliced(place + 1, 0, task), t('task.copied'))
+                  put(asking.tasks.toSpliced(place + 1, 0, { ...task, id: undefined }), t('task.copied'))
                   setOpen(place + 1)
                 }}
                 onRemove={() => {

@@ -125,6 +125,15 @@ class QuestionCheckTest {
         assertEquals(check(body, "ridge").get("total").asInt() - 1, points(findings));
     }
 
+    @Test
+    void aBodyIsKeptInOneFormWhateverNamesItWasWrittenIn() {
+        JsonNode task = check("""
+                        {"notation":"12 V : L1=6 + (L2=4 || L3=4)","tasks":[{"kind":"rank","things":["L1","L2"],
+                         "quantity":"brightness"}],"states":[{"act":{"act":"set","part":"L1","value":"4,7"}}]}""", "valley").get("body");
+        assertEquals("power", task.get("tasks").get(0).get("quantity").asString());
+        assertEquals("4.7", task.get("states").get(0).get("act").get("value").asString());
+    }
+
     private static final String CALCULATED = """
             {"notation":"9 V : R1=3","given":[{"subject":"R1","quantity":"resistance"},{"subject":"R1","quantity":"current"}],
              "tasks":[{"kind":"calculate","cells":[{"subject":"total","quantity":"voltage"}]}]}""";

@@ -57,16 +57,18 @@ public record TaskBody(
         @Schema(types = {"integer", "null"}) Integer otherState,
         @Schema(types = {"boolean", "null"}) Boolean factor,
         @Schema(types = {"integer", "null"}) Integer marks) {
-    /** The same with its cells in canonical form: a cell may be written under another name of its group. */
+    /** What the power of lamps is called where they are ranked by it. */
+    static final String BRIGHTNESS = "brightness";
+
+    /** The same in canonical form: a cell may be written under another name of its group, power as brightness. */
     TaskBody canonical(Subjects subjects) {
-        if (cells == null) return this;
-        List<AskedCell> own = cells.stream()
-                .map(one -> {
-                    CellView cell = CellView.of(one.cell().in(subjects));
-                    return new AskedCell(cell.subject(), cell.quantity(), one.marks());
-                })
-                .toList();
-        return new TaskBody(id, state, kind, own, things, quantity, parts, otherState, factor, marks);
+        String measured = BRIGHTNESS.equals(quantity) ? Quantity.POWER.word() : quantity;
+        List<AskedCell> own = cells == null
+                ? null
+                : cells.stream()
+                        .map(one -> asked(one.cell().in(subjects), one.marks()))
+                        .toList();
+        return new TaskBody(id, state, kind, own, things, measured, parts, otherState, factor, marks);
     }
 
     /**

@@ -87,7 +87,7 @@ record TaskReader(TaskBody body, String id, Subjects subjects) {
         List<Subject> ranked = named(body.things(), "things");
         if (body.quantity() == null)
             throw Problem.badRequest("Task " + id + " needs its quantity.").with("field", "quantity");
-        Quantity by = body.quantity().equals("brightness")
+        Quantity by = body.quantity().equals(TaskBody.BRIGHTNESS)
                 ? Quantity.POWER
                 : new CellView("total", body.quantity()).measured();
         return new Ranking(id, place(), by, ranked, worth(Math.max(1, ranked.size() - 1)));
