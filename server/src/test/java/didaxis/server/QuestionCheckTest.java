@@ -48,7 +48,7 @@ class QuestionCheckTest {
                 .results()
                 .map(match -> match.group(1))
                 .toList();
-        assertEquals(5, found.size());
+        assertEquals(8, found.size());
         return found.stream();
     }
 

@@ -123,15 +123,17 @@ final class Fitting {
         return switch (quantity) {
             case RESISTANCE -> 0;
             case VOLTAGE, CURRENT, POTENTIAL -> 1;
-            case POWER -> 2;
+            case POWER, ENERGY, COST -> 2;
+            case CHARGE -> 1;
+            case TIME -> 0;
         };
     }
 
     private static int ohmsIn(Quantity quantity) {
         return switch (quantity) {
             case RESISTANCE -> 1;
-            case VOLTAGE, POTENTIAL -> 0;
-            case CURRENT, POWER -> -1;
+            case VOLTAGE, POTENTIAL, TIME -> 0;
+            case CURRENT, POWER, CHARGE, ENERGY, COST -> -1;
         };
     }
 

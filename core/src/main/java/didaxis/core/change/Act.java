@@ -4,14 +4,25 @@ import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Part;
 import didaxis.core.circuit.PartKind;
 import didaxis.core.circuit.Setting;
+import didaxis.core.circuit.Source;
+import didaxis.core.circuit.Subject;
+import java.util.Map;
 import java.util.function.Function;
 
-/** What is done to one part of a circuit between two states of it. */
-public sealed interface Act {
-    String part();
+/** What is done to a circuit between two states of it. */
+public sealed interface Act permits Act.OnPart, Act.Supplied, Rewiring {
+    /** What is done to one part, which stays where it is. */
+    sealed interface OnPart extends Act {
+        String part();
+
+        @Override
+        default boolean touches(Subject subject) {
+            return subject.equals(Subject.part(part()));
+        }
+    }
 
     /** A switch is turned. */
-    record Turned(String part, Setting.Position to) implements Act {
+    record Turned(String part, Setting.Position to) implements OnPart {
         @Override
         public <T> T match(Cases<T> cases) {
             return cases.turned.apply(this);
@@ -19,7 +30,7 @@ public sealed interface Act {
     }
 
     /** Any part but a switch is taken out, or shorted. */
-    record Failed(String part, Setting.Fault how) implements Act {
+    record Failed(String part, Setting.Fault how) implements OnPart {
         @Override
         public <T> T match(Cases<T> cases) {
             return cases.failed.apply(this);
@@ -27,7 +38,7 @@ public sealed interface Act {
     }
 
     /** A part is set otherwise: it stands in the place of the one of its label. */
-    record Set(Part to) implements Act {
+    record Set(Part to) implements OnPart {
         @Override
         public String part() {
             return to.label();
@@ -40,7 +51,7 @@ public sealed interface Act {
     }
 
     /** A resistance is raised or lowered, and nobody says how far: what is asked then must hold however far. */
-    record Varied(String part, boolean raised) implements Act {
+    record Varied(String part, boolean raised) implements OnPart {
         private static final double FACTOR = 2;
 
         @Override
@@ -57,11 +68,32 @@ public sealed interface Act {
         }
     }
 
+    /** Another source feeds the circuit, with the same voltmeters across it. */
+    record Supplied(double emf, double internalResistance) implements Act {
+        @Override
+        public boolean touches(Subject subject) {
+            return subject.equals(Subject.TOTAL) || subject.equals(Subject.INTERNAL);
+        }
+
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.supplied.apply(this);
+        }
+    }
+
+    /** Whether what this subject is set to is another afterwards. */
+    boolean touches(Subject subject);
+
     <T> T match(Cases<T> cases);
 
     /** A function for each case. */
     record Cases<T>(
-            Function<Turned, T> turned, Function<Failed, T> failed, Function<Set, T> set, Function<Varied, T> varied) {}
+            Function<Turned, T> turned,
+            Function<Failed, T> failed,
+            Function<Set, T> set,
+            Function<Varied, T> varied,
+            Function<Supplied, T> supplied,
+            Function<Rewiring, T> rewiring) {}
 
     /**
      * The circuit after the act; of one without a number a sample of what it comes to.
@@ -69,19 +101,25 @@ public sealed interface Act {
      * @throws IllegalArgumentException if the circuit has no such part, or this cannot be done to it
      */
     default Circuit on(Circuit circuit) {
-        Part one = named(part(), circuit);
-        boolean isSwitch = one.kind() == PartKind.SWITCH;
         return match(new Cases<>(
-                turned -> {
-                    if (!isSwitch) throw new IllegalArgumentException("part (" + part() + ") must be a switch");
-                    return circuit.with(one.with(turned.to()));
-                },
-                failed -> {
-                    if (isSwitch) throw new IllegalArgumentException("part (" + part() + ") must be no switch");
-                    return circuit.with(one.with(failed.how()));
-                },
+                turned -> circuit.with(named(turned.part(), circuit, true).with(turned.to())),
+                failed -> circuit.with(named(failed.part(), circuit, false).with(failed.how())),
                 set -> circuit.with(set.to()),
-                varied -> varied.on(circuit, varied.raised() ? Varied.FACTOR : 1 / Varied.FACTOR)));
+                varied -> varied.on(circuit, varied.raised() ? Varied.FACTOR : 1 / Varied.FACTOR),
+                supplied -> circuit.with(
+                        new Source(
+                                supplied.emf(),
+                                supplied.internalResistance(),
+                                circuit.source().voltmeters()),
+                        Map.of()),
+                rewiring -> rewiring.rewired(circuit)));
+    }
+
+    private static Part named(String label, Circuit circuit, boolean isSwitch) {
+        Part part = named(label, circuit);
+        if (isSwitch != (part.kind() == PartKind.SWITCH))
+            throw new IllegalArgumentException("part (" + label + ") must be " + (isSwitch ? "a" : "no") + " switch");
+        return part;
     }
 
     private static Part named(String label, Circuit circuit) {

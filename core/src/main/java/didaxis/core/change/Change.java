@@ -95,6 +95,11 @@ public record Change(Chart before, Chart after, Part part, List<Link> chain) {
 
     /** Which way a cell goes. */
     public Direction direction(Cell cell) {
+        return direction(cell, before, after);
+    }
+
+    /** Which way a cell goes from one chart to another, which may have other rows; not decided where one of them has none. */
+    public static Direction direction(Cell cell, Chart before, Chart after) {
         double from = before.limit(cell);
         double to = after.limit(cell);
         if (Double.isNaN(from) || Double.isNaN(to)) return Direction.UNDECIDED;

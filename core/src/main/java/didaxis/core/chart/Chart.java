@@ -24,21 +24,32 @@ public final class Chart {
 
     private final OperatingPoint point;
     private final Subjects subjects;
+    private final Running running;
     /** Worked out when a potential is first asked for. */
     private double[] potentialBefore;
 
-    private Chart(OperatingPoint point, Subjects subjects) {
+    private Chart(OperatingPoint point, Subjects subjects, Running running) {
         this.point = point;
         this.subjects = subjects;
+        this.running = running;
     }
 
     public static Chart of(OperatingPoint point) {
-        return new Chart(point, Subjects.of(point.circuit()));
+        return new Chart(point, Subjects.of(point.circuit()), Running.NONE);
     }
 
     /** The same rows with the operating point of a circuit that is connected alike and differs in values only. */
     public Chart with(OperatingPoint other) {
-        return new Chart(other, subjects);
+        return new Chart(other, subjects, running);
+    }
+
+    /** The same with things that run for a time. */
+    public Chart with(Running some) {
+        return new Chart(point, subjects, some);
+    }
+
+    public Running running() {
+        return running;
     }
 
     public Circuit circuit() {
@@ -70,6 +81,19 @@ public final class Chart {
     }
 
     private double rawValue(Cell cell) {
+        if (!subjects.has(cell.subject())) return Double.NaN;
+        double time = running.of(cell.subject());
+        return switch (cell.quantity()) {
+            case TIME -> time;
+            case CHARGE -> ofCircuit(Cell.current(cell.subject())) * time;
+            case ENERGY -> ofCircuit(Cell.power(cell.subject())) * time;
+            case COST ->
+                ofCircuit(Cell.power(cell.subject())) * time / Running.JOULES_A_KILOWATT_HOUR * running.tariff();
+            default -> ofCircuit(cell);
+        };
+    }
+
+    private double ofCircuit(Cell cell) {
         int node = subjects.nodeOf(cell.subject());
         double r = point.source().internalResistance();
         double i = point.totalCurrent();
@@ -80,7 +104,12 @@ public final class Chart {
             case INTERNAL -> ofSource(cell.quantity(), r, i * r, i);
             case PART, GROUP, EXTERNAL -> ofNode(cell.quantity(), node);
             case VOLTMETER -> cell.quantity() == Quantity.VOLTAGE ? point.voltage(node) : Double.NaN;
-            case POINT -> cell.quantity() == Quantity.POTENTIAL ? potential(node) : Double.NaN;
+            case POINT ->
+                switch (cell.quantity()) {
+                    case POTENTIAL -> potential(node);
+                    case CURRENT -> point.current(node);
+                    default -> Double.NaN;
+                };
         };
     }
 
@@ -95,7 +124,7 @@ public final class Chart {
             case VOLTAGE -> voltage;
             case CURRENT -> current;
             case POWER -> voltage * current;
-            case POTENTIAL -> Double.NaN;
+            default -> Double.NaN;
         };
     }
 
@@ -105,7 +134,7 @@ public final class Chart {
             case VOLTAGE -> point.voltage(node);
             case CURRENT -> point.current(node);
             case POWER -> point.power(node);
-            case POTENTIAL -> Double.NaN;
+            default -> Double.NaN;
         };
     }
 

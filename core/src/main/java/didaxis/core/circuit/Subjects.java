@@ -143,6 +143,15 @@ public final class Subjects {
         return nodes.getOrDefault(subject, 0);
     }
 
+    /** Whether this circuit has it. */
+    public boolean has(Subject subject) {
+        return switch (subject.kind()) {
+            case TOTAL -> true;
+            case INTERNAL, EXTERNAL -> circuit.source().internalResistance() > 0;
+            default -> nodes.containsKey(subject);
+        };
+    }
+
     /** Labels of the parts that make up a subject, in reading order. */
     public List<String> membersOf(Subject subject) {
         return switch (subject.kind()) {
@@ -185,12 +194,12 @@ public final class Subjects {
                 .toList();
     }
 
-    /** What a name means in this circuit: "R1", "R23", "R3,R2", "total", "A1", "V1", ".B". */
+    /** What a name means in this circuit: "R1", "R23", "R3,R2", "total", "A1", "V1", ".B", or "B" where no part is called so. */
     public Optional<Subject> named(String name) {
         String compact = name.replace(" ", "");
         String sorted = compact.contains(",")
                 ? Arrays.stream(compact.split(",")).sorted(BY_LABEL).collect(Collectors.joining(","))
                 : compact;
-        return Optional.ofNullable(byName.get(sorted));
+        return Optional.ofNullable(byName.get(sorted)).or(() -> Optional.ofNullable(byName.get("." + compact)));
     }
 }

@@ -22,11 +22,13 @@ public enum Law {
     VOLTAGE_SUM(VoltageSum::in),
     CURRENT_SUM(CurrentSum::in),
     POTENTIAL_AT_POINT(PotentialAtPoint::in),
+    CURRENT_AT_POINT(CurrentAtPoint::in),
     POWER(Power::in),
     POWER_SUM(PowerSum::in),
     VOLTAGE_DIVIDER(VoltageDivider::in),
     CURRENT_DIVIDER(CurrentDivider::in),
     WHOLE_LOOP(WholeLoop::in),
+    CHARGE_AND_ENERGY(ChargeAndEnergy::in),
     /** Unknowns that no law gives one by one; it has no relation of its own, and is named where the others stall. */
     TOGETHER(structure -> List.of());
 

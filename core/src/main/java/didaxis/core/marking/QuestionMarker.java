@@ -34,7 +34,7 @@ public final class QuestionMarker {
         this.question = question;
         this.style = style;
         boxes = question.boxes();
-        Knowledge knowledge = Knowledge.of(question.states());
+        Knowledge knowledge = Knowledge.of(question);
         Map<Integer, Map<Cell, Box>> asked = new LinkedHashMap<>();
         for (Box box : boxes)
             if (box.form() instanceof Box.Form.Amount amount)
@@ -94,8 +94,8 @@ public final class QuestionMarker {
 
     private Map<String, Finding> amounts(Network network, Map<String, String> answers) {
         Map<Cell, String> typed = new LinkedHashMap<>();
-        network.carried().forEach((cell, box) -> typed.put(cell, answers.getOrDefault(box.id(), "")));
-        network.own().forEach((cell, box) -> typed.put(cell, answers.getOrDefault(box.id(), "")));
+        network.carried().forEach((cell, box) -> typed.put(cell, typed(box, answers)));
+        network.own().forEach((cell, box) -> typed.put(cell, typed(box, answers)));
         List<Finding> marked = network.marker().mark(typed, network.carried().keySet());
         Map<Cell, Double> own = new LinkedHashMap<>();
         for (Finding finding : marked)
@@ -115,5 +115,9 @@ public final class QuestionMarker {
                             : finding);
         }
         return findings;
+    }
+
+    private static String typed(Box box, Map<String, String> answers) {
+        return ((Box.Form.Amount) box.form()).inUnit(answers.getOrDefault(box.id(), ""));
     }
 }

@@ -4,6 +4,7 @@ import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Part;
 import java.util.List;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /**
  * A circuit as a list: one part a line with its label, the node nearer the positive terminal, the node nearer
@@ -72,6 +73,25 @@ public final class Netlist {
     /** Writes a circuit as a list that reads back as the same circuit, up to the order of parallel branches. */
     public static String write(Circuit circuit) {
         return String.join("\n", NetlistWriter.lines(circuit)) + "\n";
+    }
+
+    /**
+     * A circuit with a wire more between two of its places, which it has as a part of this label; where the wire would make
+     * a bridge, the two places become one, if that is series and parallel all through.
+     *
+     * @param one numbered as {@link didaxis.core.circuit.Terminals} does
+     * @throws IllegalArgumentException if it is not
+     */
+    public static Circuit withWire(Circuit circuit, int one, int other, String label) {
+        return NetlistWriter.withWire(circuit, one, other, label).stream()
+                .flatMap(text -> read(text)
+                        .match(
+                                whole -> Stream.of(whole.circuit()),
+                                bridge -> Stream.empty(),
+                                refused -> Stream.empty()))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "joined by a wire there, the circuit must still be series and parallel all through"));
     }
 
     /** The letters and signs of a node's name. */

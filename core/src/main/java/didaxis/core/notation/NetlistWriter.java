@@ -11,15 +11,19 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /** Writes a circuit as lines of parts between nodes. */
 final class NetlistWriter {
     private NetlistWriter() {}
 
     static List<String> lines(Circuit circuit) {
+        return lines(circuit, names(circuit.outline(), Terminals.of(circuit)));
+    }
+
+    private static List<String> lines(Circuit circuit, Map<Integer, String> names) {
         Outline outline = circuit.outline();
         Terminals terminals = Terminals.of(circuit);
-        Map<Integer, String> names = names(outline, terminals);
         String plus = names.get(Terminals.POSITIVE);
         String minus = names.get(Terminals.NEGATIVE);
         List<String> lines = new ArrayList<>();
@@ -33,6 +37,18 @@ final class NetlistWriter {
         }
         circuit.source().voltmeters().forEach(meter -> lines.add(meter + " " + plus + " " + minus));
         return lines;
+    }
+
+    /** The list with a line for the wire, and the list with both its places under one name. */
+    static List<String> withWire(Circuit circuit, int one, int other, String label) {
+        Map<Integer, String> names = names(circuit.outline(), Terminals.of(circuit));
+        String from = names.get(one);
+        String to = names.get(other);
+        List<String> lines = lines(circuit, names);
+        String joined = lines.stream()
+                .map(line -> line.startsWith("*") ? line : line.replaceAll("(?<= )" + to + "(?= |$)", from))
+                .collect(Collectors.joining("\n"));
+        return List.of(String.join("\n", lines) + "\n" + label + " " + from + " " + to, joined);
     }
 
     /** A point's letter, else the junction's, else a number; the negative terminal is 0. */

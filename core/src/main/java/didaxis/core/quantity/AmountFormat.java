@@ -2,6 +2,7 @@ package didaxis.core.quantity;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
+import java.math.RoundingMode;
 import java.util.List;
 import java.util.Optional;
 
@@ -20,6 +21,8 @@ public record AmountFormat(char decimalSign, Precision precision) {
     private static final String THIN_SPACE = "\u2009";
     private static final MathContext SHOWN_BACK = new MathContext(12);
     private static final MathContext WHOLE = new MathContext(7);
+    private static final MathContext QUOTIENT = MathContext.DECIMAL64;
+    private static final int CENTS = 2;
 
     public AmountFormat {
         if (decimalSign != '.' && decimalSign != ',') {
@@ -30,30 +33,37 @@ public record AmountFormat(char decimalSign, Precision precision) {
     /** Number, prefix and unit: "24.0 mA". */
     public String print(Amount amount) {
         BigDecimal value = BigDecimal.valueOf(amount.si());
-        Prefix prefix = prefix(value);
-        return withUnit(precision.round(value.movePointLeft(prefix.exponent)), prefix, amount.quantity());
+        UnitShown unit = unit(value, amount.quantity());
+        return withUnit(rounded(value, unit, amount.quantity()), unit);
+    }
+
+    /** The same in a unit that is wanted: "30.0 mA". */
+    public String print(Amount amount, String unit) {
+        if (unit.isEmpty()) return print(amount);
+        UnitShown wanted = AmountReader.unit(unit, amount.quantity())
+                .orElseThrow(() -> new IllegalArgumentException("unit (" + unit + ") must be one of "
+                        + amount.quantity().phrase()));
+        return withUnit(rounded(BigDecimal.valueOf(amount.si()), wanted, amount.quantity()), wanted);
+    }
+
+    /** Whether a quantity can be told in this unit. */
+    public static boolean isUnit(String unit, Quantity quantity) {
+        return !unit.isBlank() && AmountReader.unit(unit, quantity).isPresent();
     }
 
     /** The value in SI that is left when an amount is written down as printed. */
     public double rounded(Amount amount) {
         BigDecimal value = BigDecimal.valueOf(amount.si());
-        Prefix prefix = prefix(value);
-        return precision
-                .round(value.movePointLeft(prefix.exponent))
-                .movePointRight(prefix.exponent)
-                .doubleValue();
+        UnitShown unit = unit(value, amount.quantity());
+        return rounded(value, unit, amount.quantity()).multiply(unit.size()).doubleValue();
     }
 
     /** Half a unit of the last printed place, in SI: as far as rounding can take a value. */
     public double halfOfLastPlace(Amount amount) {
         BigDecimal value = BigDecimal.valueOf(amount.si());
-        Prefix prefix = prefix(value);
-        int scale = precision.round(value.movePointLeft(prefix.exponent)).scale();
-        return BigDecimal.ONE
-                        .movePointLeft(scale)
-                        .movePointRight(prefix.exponent)
-                        .doubleValue()
-                / 2;
+        UnitShown unit = unit(value, amount.quantity());
+        int scale = rounded(value, unit, amount.quantity()).scale();
+        return BigDecimal.ONE.movePointLeft(scale).multiply(unit.size()).doubleValue() / 2;
     }
 
     /** The power of ten of the prefix an amount is printed with. */
@@ -64,6 +74,18 @@ public record AmountFormat(char decimalSign, Precision precision) {
     /** All digits of a number, under this decimal sign. */
     public String plain(BigDecimal number) {
         return digits(number.scale() < 0 ? number.setScale(0) : number);
+    }
+
+    private UnitShown unit(BigDecimal value, Quantity quantity) {
+        return UnitShown.of(precision.kind() == Precision.Kind.FIGURES ? precision.round(value) : value, quantity);
+    }
+
+    /** In a unit; a sum of money never has fewer than two decimals. */
+    private BigDecimal rounded(BigDecimal si, UnitShown unit, Quantity quantity) {
+        BigDecimal number = si.divide(unit.size(), QUOTIENT);
+        BigDecimal rounded = precision.round(number);
+        boolean money = quantity == Quantity.COST && rounded.scale() < CENTS;
+        return money ? number.setScale(CENTS, RoundingMode.HALF_UP) : rounded;
     }
 
     /** Figures may round up into the next prefix; decimals are counted in the unit with its prefix. */
@@ -130,9 +152,9 @@ public record AmountFormat(char decimalSign, Precision precision) {
     /** All that was written, without rounding: what a reader is shown back. */
     String exactly(BigDecimal value, Quantity quantity) {
         BigDecimal all = value.round(SHOWN_BACK);
-        Prefix prefix = Prefix.fitting(all);
-        BigDecimal scaled = all.movePointLeft(prefix.exponent);
-        return withUnit(scaled.signum() == 0 ? BigDecimal.ZERO : scaled.stripTrailingZeros(), prefix, quantity);
+        UnitShown unit = UnitShown.of(all, quantity);
+        BigDecimal scaled = all.divide(unit.size(), SHOWN_BACK);
+        return withUnit(scaled.signum() == 0 ? BigDecimal.ZERO : scaled.stripTrailingZeros(), unit);
     }
 
     /** Every digit of the double and a prefix, no unit, as the circuit notation writes it: "4.7k", "0.5". */
@@ -153,8 +175,8 @@ public record AmountFormat(char decimalSign, Precision precision) {
         return AmountReader.read(typed, quantity, "a " + word, this);
     }
 
-    private String withUnit(BigDecimal number, Prefix prefix, Quantity quantity) {
-        return digits(number) + THIN_SPACE + prefix.symbol + quantity.unit();
+    private String withUnit(BigDecimal number, UnitShown unit) {
+        return digits(number) + (unit.symbol().isEmpty() ? "" : THIN_SPACE + unit.symbol());
     }
 
     private String digits(BigDecimal number) {
@@ -163,7 +185,12 @@ public record AmountFormat(char decimalSign, Precision precision) {
 
     /** Samples of what is read, for a hint, as one would meet them: "2.5 A, 2500 mA", but "2.5 Ω, 4.7 kΩ". */
     List<String> samples(Quantity quantity) {
-        String other = quantity == Quantity.RESISTANCE ? "4" + decimalSign + "7 k" : "2500 m";
-        return List.of("2" + decimalSign + "5 " + quantity.unit(), other + quantity.unit());
+        return switch (quantity) {
+            case RESISTANCE -> List.of("2" + decimalSign + "5 Ω", "4" + decimalSign + "7 kΩ");
+            case TIME -> List.of("90 s", "1" + decimalSign + "5 min");
+            case ENERGY -> List.of("45 kJ", "2" + decimalSign + "5 kWh");
+            case COST -> List.of("2" + decimalSign + "50", "2");
+            default -> List.of("2" + decimalSign + "5 " + quantity.unit(), "2500 m" + quantity.unit());
+        };
     }
 }

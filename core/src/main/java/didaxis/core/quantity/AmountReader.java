@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -49,9 +50,14 @@ final class AmountReader {
     private static final String SUPERSCRIPTS = "⁰¹²³⁴⁵⁶⁷⁸⁹";
     private static final Pattern RAISED = Pattern.compile("(?<![0-9.,])10([⁻−]?[" + SUPERSCRIPTS + "]+)");
 
-    private static final Map<Quantity, Map<String, Integer>> UNITS = units();
+    private static final Map<Quantity, Map<String, BigDecimal>> UNITS = units();
 
     private AmountReader() {}
+
+    /** The unit of this symbol or word. */
+    static Optional<UnitShown> unit(String typed, Quantity quantity) {
+        return sizeOf(typed, UNITS.get(quantity)).map(size -> new UnitShown(typed.strip(), size));
+    }
 
     static Reading read(String typed, Quantity quantity, String phrase, AmountFormat format) {
         if (typed.isBlank()) return new Reading.Blank();
@@ -88,11 +94,13 @@ final class AmountReader {
                 <= SAME * Math.abs(one.amount().si());
     }
 
-    private static Optional<Reading.Read> parse(String text, Quantity quantity, AmountFormat format) {
+    private static Optional<Reading.Read> parse(String typed, Quantity quantity, AmountFormat format) {
+        // The sign of a currency may stand before.
+        String text = quantity == Quantity.COST ? typed.replaceFirst("^[€$£¥] ?", "") : typed;
         Matcher nothing = NOTHING.matcher(text);
         if (nothing.matches())
-            return powerOf(nothing.group(1), UNITS.get(quantity))
-                    .map(power -> read(BigDecimal.ZERO, power, quantity, format, false));
+            return sizeOf(nothing.group(1), UNITS.get(quantity))
+                    .map(size -> read(BigDecimal.ZERO, size, quantity, format, false));
         Matcher code = LETTER_AS_POINT.matcher(text);
         if (quantity == Quantity.RESISTANCE && code.matches()) {
             String multiplier = code.group(2).equalsIgnoreCase("R") ? "" : code.group(2);
@@ -105,9 +113,9 @@ final class AmountReader {
         }
         Matcher amount = AMOUNT.matcher(text);
         if (!amount.matches()) return Optional.empty();
-        Optional<Integer> power = powerOf(amount.group(6), UNITS.get(quantity));
+        Optional<BigDecimal> size = sizeOf(amount.group(6), UNITS.get(quantity));
         Optional<BigDecimal> number = decimal(amount.group(2), format.decimalSign());
-        if (power.isEmpty() || number.isEmpty()) return Optional.empty();
+        if (size.isEmpty() || number.isEmpty()) return Optional.empty();
         BigDecimal value = number.get();
         boolean pointed = value.scale() > 0;
         if (amount.group(3) != null) {
@@ -120,12 +128,12 @@ final class AmountReader {
         int tens = exponent == null ? 0 : Integer.parseInt(exponent.replace("+", ""));
         if (Math.abs(tens) > LARGEST_EXPONENT) return Optional.empty();
         BigDecimal signed = amount.group(1).equals("-") ? value.negate() : value;
-        return Optional.of(read(signed, power.get() + tens, quantity, format, pointed));
+        return Optional.of(read(signed, size.get().scaleByPowerOfTen(tens), quantity, format, pointed));
     }
 
     private static Reading.Read read(
-            BigDecimal mantissa, int power, Quantity quantity, AmountFormat format, boolean pointed) {
-        BigDecimal written = mantissa.scaleByPowerOfTen(power);
+            BigDecimal mantissa, BigDecimal size, Quantity quantity, AmountFormat format, boolean pointed) {
+        BigDecimal written = mantissa.multiply(size);
         // Final zeros count after a decimal sign; in a whole number they may only hold the place.
         int fewest = mantissa.signum() == 0
                 ? 1
@@ -168,8 +176,8 @@ final class AmountReader {
         return (int) text.chars().filter(c -> c == sought).count();
     }
 
-    /** The power of ten that a unit stands for; symbols keep their case, since m and M are a thousand million apart. */
-    private static Optional<Integer> powerOf(String typedUnit, Map<String, Integer> units) {
+    /** How much one of a unit is in SI; symbols keep their case, since m and M are a thousand million apart. */
+    private static Optional<BigDecimal> sizeOf(String typedUnit, Map<String, BigDecimal> units) {
         String unit = typedUnit.replace(" ", "");
         String lower = unit.toLowerCase(Locale.ROOT);
         String prefixKept = unit.isEmpty() ? unit : unit.charAt(0) + lower.substring(1);
@@ -206,24 +214,29 @@ final class AmountReader {
         });
     }
 
-    private static Map<Quantity, Map<String, Integer>> units() {
-        Map<Quantity, Map<String, Integer>> units = new HashMap<>();
+    private static Map<Quantity, Map<String, BigDecimal>> units() {
+        Map<Quantity, Map<String, BigDecimal>> units = new HashMap<>();
         for (Quantity quantity : Quantity.values()) {
-            Map<String, Integer> powers = new HashMap<>();
-            for (Prefix prefix : Prefix.values()) {
-                powers.put(prefix.symbol, prefix.exponent);
-                powers.put(prefix.symbol + quantity.unit(), prefix.exponent);
-                powers.put(prefix.symbol + quantity.unit().toLowerCase(Locale.ROOT), prefix.exponent);
+            Map<String, BigDecimal> sizes = new HashMap<>();
+            // A sum of money has no prefix.
+            List<Prefix> prefixes = quantity == Quantity.COST ? List.of(Prefix.NONE) : List.of(Prefix.values());
+            for (Prefix prefix : prefixes) {
+                BigDecimal size = BigDecimal.ONE.scaleByPowerOfTen(prefix.exponent);
+                sizes.put(prefix.symbol, size);
+                sizes.put(prefix.symbol + quantity.unit(), size);
+                sizes.put(prefix.symbol + quantity.unit().toLowerCase(Locale.ROOT), size);
                 for (String word : quantity.unitWords()) {
-                    powers.put(prefix.word + word, prefix.exponent);
-                    powers.put(prefix.symbol + word, prefix.exponent);
+                    sizes.put(prefix.word + word, size);
+                    sizes.put(prefix.symbol + word, size);
                 }
             }
             for (String other : new String[] {"", quantity.unit()}) {
-                powers.put("K" + other, Prefix.KILO.exponent);
-                powers.put("u" + other, Prefix.MICRO.exponent);
+                if (quantity == Quantity.COST) break;
+                sizes.put("K" + other, sizes.get("k"));
+                sizes.put("u" + other, sizes.get("μ"));
             }
-            units.put(quantity, powers);
+            UnitShown.addOthers(quantity, sizes);
+            units.put(quantity, sizes);
         }
         return units;
     }

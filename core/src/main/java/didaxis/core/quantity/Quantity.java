@@ -2,13 +2,18 @@ package didaxis.core.quantity;
 
 import java.util.Locale;
 
-/** What a number is an amount of. Symbols and units after ISO 80000-6. */
+/** What a number is an amount of. Symbols and units after ISO 80000-3 and ISO 80000-6. */
 public enum Quantity {
     RESISTANCE("R", "Ω", "a resistance", "ohm", "ohms", "R"),
     VOLTAGE("V", "V", "a voltage", "volt", "volts"),
     CURRENT("I", "A", "a current", "amp", "amps", "ampere", "amperes"),
     POWER("P", "W", "a power", "watt", "watts"),
-    POTENTIAL("φ", "V", "a potential", "volt", "volts");
+    POTENTIAL("φ", "V", "a potential", "volt", "volts"),
+    CHARGE("Q", "C", "a charge", "coulomb", "coulombs"),
+    TIME("t", "s", "a time", "second", "seconds", "sec", "secs"),
+    ENERGY("W", "J", "an energy", "joule", "joules"),
+    /** Money, in whatever currency the tariff is told. */
+    COST("c", "", "a cost");
 
     private final String symbol;
     private final String unit;

@@ -1,6 +1,7 @@
 package didaxis.core.question;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.quantity.AmountFormat;
 import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -12,8 +13,10 @@ import java.util.Map;
  * Numbers with their units: to fill in a chart, to calculate, or to write down.
  *
  * @param marks the cells that are asked, in their order, and what each earns
+ * @param units those that are wanted in a certain unit
  */
-public record Amounts(String id, int state, Command command, Map<Cell, Integer> marks) implements Task {
+public record Amounts(String id, int state, Command command, Map<Cell, Integer> marks, Map<Cell, String> units)
+        implements Task {
     /** What a learner is told to do, and what that earns where nothing else is said. */
     public enum Command {
         CHART(1),
@@ -34,14 +37,28 @@ public record Amounts(String id, int state, Command command, Map<Cell, Integer> 
 
     public Amounts {
         marks = Collections.unmodifiableMap(new LinkedHashMap<>(marks));
+        units = Map.copyOf(units);
+        units.forEach((cell, unit) -> {
+            if (!AmountFormat.isUnit(unit, cell.quantity()))
+                throw new IllegalArgumentException("unit (" + unit + ") of task " + id + " must be one of "
+                        + cell.quantity().phrase());
+        });
         if (marks.isEmpty()) throw new IllegalArgumentException("task " + id + " must ask for a cell");
+    }
+
+    /** In whatever unit. */
+    public Amounts(String id, int state, Command command, Map<Cell, Integer> marks) {
+        this(id, state, command, marks, Map.of());
     }
 
     @Override
     public List<Box> boxes() {
         List<Box> boxes = new ArrayList<>();
-        marks.forEach((cell, worth) -> boxes.add(
-                new Box(Box.id(id, boxes.size(), marks.size()), id, new Box.Form.Amount(cell, state), worth)));
+        marks.forEach((cell, worth) -> boxes.add(new Box(
+                Box.id(id, boxes.size(), marks.size()),
+                id,
+                new Box.Form.Amount(cell, state, units.getOrDefault(cell, "")),
+                worth)));
         return boxes;
     }
 

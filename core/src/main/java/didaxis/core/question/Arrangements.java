@@ -1,14 +1,11 @@
 package didaxis.core.question;
 
-import didaxis.core.circuit.Cell;
-import didaxis.core.circuit.Subject;
+import didaxis.core.circuit.Part;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.Collectors;
 
 /**
@@ -19,14 +16,9 @@ import java.util.stream.Collectors;
  * @param marks what the whole list earns; a mark each where there are as many
  */
 public record Arrangements(String id, int state, List<String> parts, int marks) implements Task {
-    private static final int MOST_PARTS = 5;
-    private static final double SAME = 1e-9;
-
     public Arrangements {
         parts = List.copyOf(parts);
-        if (parts.size() < 2 || parts.size() > MOST_PARTS)
-            throw new IllegalArgumentException(
-                    "task " + id + " must be about 2 to " + MOST_PARTS + " parts; " + parts.size() + " are named");
+        Arrangement.refuseOthers(id, parts);
     }
 
     @Override
@@ -36,47 +28,15 @@ public record Arrangements(String id, int state, List<String> parts, int marks) 
 
     @Override
     public List<TaskFlaw> flaws(Question question, Knowledge knowledge) {
-        if (!question.state(state).numbered()) return List.of(new TaskFlaw.NoNumber(id));
-        return parts.stream()
-                .map(part -> Cell.resistance(Subject.part(part)))
-                .filter(cell -> question.state(state).chart().value(cell).isEmpty())
-                .<TaskFlaw>map(cell -> new TaskFlaw.NoValue(id, cell))
-                .toList();
+        return Arrangement.flaws(id, question.state(state), parts);
     }
 
     /** Every resistance they can make, in ohms, the smallest first. */
     public List<Double> values(Question question) {
-        double[] ohms = parts.stream()
-                .mapToDouble(part -> question.state(state)
-                        .chart()
-                        .value(Cell.resistance(Subject.part(part)))
-                        .orElse(0))
-                .toArray();
-        return ofSet((1 << ohms.length) - 1, ohms, new HashMap<>());
-    }
-
-    /** Of the parts whose bits are set: every way to split them into two, and these in series or in parallel. */
-    private static List<Double> ofSet(int set, double[] ohms, Map<Integer, List<Double>> known) {
-        if (Integer.bitCount(set) == 1) return List.of(ohms[Integer.numberOfTrailingZeros(set)]);
-        List<Double> before = known.get(set);
-        if (before != null) return before;
-        List<Double> all = new ArrayList<>();
-        for (int half = (set - 1) & set; half > 0; half = (half - 1) & set) {
-            if (half < (set ^ half)) continue;
-            for (double one : ofSet(half, ohms, known))
-                for (double other : ofSet(set ^ half, ohms, known)) {
-                    all.add(one + other);
-                    all.add(one + other == 0 ? 0 : one * other / (one + other));
-                }
-        }
-        List<Double> distinct = new ArrayList<>();
-        for (double value : all.stream().sorted().toList()) {
-            boolean there =
-                    !distinct.isEmpty() && value - distinct.get(distinct.size() - 1) <= SAME * Math.max(value, 1e-12);
-            if (!there) distinct.add(value);
-        }
-        known.put(set, distinct);
-        return distinct;
+        List<Part> given = question.state(state).circuit().parts().stream()
+                .filter(part -> parts.contains(part.label()))
+                .toList();
+        return Arrangement.all(given).stream().map(Arrangement::ohms).toList();
     }
 
     @Override

@@ -21,8 +21,19 @@ public record Box(String id, String task, Form form, int marks) {
 
     /** What a box takes. */
     public sealed interface Form {
-        /** A number with its unit, of a cell in a state. */
-        record Amount(Cell cell, int state) implements Form {
+        /**
+         * A number with its unit, of a cell in a state.
+         *
+         * @param unit the one it is wanted in, such as mA; empty where any is right
+         */
+        record Amount(Cell cell, int state, String unit) implements Form {
+            /** What was typed, with the unit that was asked for where there is none. */
+            public String inUnit(String typed) {
+                String text = typed.strip();
+                boolean bare = !unit.isEmpty() && !text.isEmpty() && Character.isDigit(text.charAt(text.length() - 1));
+                return bare ? text + " " + unit : typed;
+            }
+
             @Override
             public <T> T match(Cases<T> cases) {
                 return cases.amount.apply(this);
@@ -93,6 +104,46 @@ public record Box(String id, String task, Form form, int marks) {
             }
         }
 
+        /** What is combined, stage by stage: R2 + R3 = 12 Ω; R23 || R4 = 3 Ω; without values where letters are enough. */
+        record Folds(boolean letters) implements Form {
+            @Override
+            public <T> T match(Cases<T> cases) {
+                return cases.folds.apply(this);
+            }
+        }
+
+        /** Series within parallel within series. */
+        record Nested() implements Form {
+            @Override
+            public <T> T match(Cases<T> cases) {
+                return cases.nested.apply(this);
+            }
+        }
+
+        /** A circuit that is connected: R1 + (R2 || R3). */
+        record Wired() implements Form {
+            @Override
+            public <T> T match(Cases<T> cases) {
+                return cases.wired.apply(this);
+            }
+        }
+
+        /** Colours from the first band on. */
+        record Bands() implements Form {
+            @Override
+            public <T> T match(Cases<T> cases) {
+                return cases.bands.apply(this);
+            }
+        }
+
+        /** A number of per cent. */
+        record Percent() implements Form {
+            @Override
+            public <T> T match(Cases<T> cases) {
+                return cases.percent.apply(this);
+            }
+        }
+
         <T> T match(Cases<T> cases);
 
         /** A function for each case. */
@@ -105,6 +156,11 @@ public record Box(String id, String task, Form form, int marks) {
                 Function<Relation, T> relation,
                 Function<Factor, T> factor,
                 Function<Value, T> value,
-                Function<Values, T> values) {}
+                Function<Values, T> values,
+                Function<Folds, T> folds,
+                Function<Nested, T> nested,
+                Function<Wired, T> wired,
+                Function<Bands, T> bands,
+                Function<Percent, T> percent) {}
     }
 }

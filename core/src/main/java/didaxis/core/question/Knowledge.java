@@ -18,9 +18,10 @@ public final class Knowledge {
     private final List<Set<Cell>> told;
     private final List<Set<Cell>> reached;
 
-    private Knowledge(List<State> states) {
+    private Knowledge(List<State> states, List<Task> tasks) {
         this.states = states;
         told = new ArrayList<>(states.stream().map(State::told).toList());
+        for (Task task : tasks) told.get(task.state()).addAll(task.tells());
         reached = new ArrayList<>();
         for (int k = 0; k < states.size(); k++) reached.add(reached(k));
         boolean more = true;
@@ -31,7 +32,12 @@ public final class Knowledge {
     }
 
     public static Knowledge of(List<State> states) {
-        return new Knowledge(states);
+        return new Knowledge(states, List.of());
+    }
+
+    /** With what its tasks tell by themselves. */
+    public static Knowledge of(Question question) {
+        return new Knowledge(question.states(), question.tasks());
     }
 
     private Set<Cell> reached(int k) {
@@ -50,7 +56,9 @@ public final class Knowledge {
         for (int to = 0; to < states.size(); to++) {
             int other = to;
             List<Cell> fresh = settings.stream()
-                    .filter(cell -> !reached.get(other).contains(cell) && unchanged(cell, from, other))
+                    .filter(cell -> !reached.get(other).contains(cell)
+                            && unchanged(cell, from, other)
+                            && states.get(other).chart().value(cell).isPresent())
                     .toList();
             if (to == from || fresh.isEmpty()) continue;
             told.get(to).addAll(fresh);

@@ -36,7 +36,7 @@ public final class Offers {
         this.place = place;
         state = question.state(place);
         chart = state.chart();
-        knowledge = Knowledge.of(question.states());
+        knowledge = Knowledge.of(question);
     }
 
     /** In a state of the question, the likeliest first. */
@@ -110,7 +110,12 @@ public final class Offers {
                 all -> Set.copyOf(all.parts()),
                 limits -> List.of(limits.quantity(), Set.copyOf(limits.parts())),
                 breaker -> List.of(breaker.fuse(), breaker.parts()),
-                places -> List.of(places.like(), Set.copyOf(places.among()))));
+                places -> List.of(places.like(), Set.copyOf(places.among())),
+                Reducing::letters,
+                nesting -> List.of(),
+                redrawing -> List.of(),
+                connecting -> List.of(Set.copyOf(connecting.parts()), connecting.ohms()),
+                bands -> List.of(bands.part(), bands.bandsAsked())));
         return List.of(task.getClass(), task.state(), what);
     }
 
@@ -198,6 +203,10 @@ public final class Offers {
         for (int k = 0; k < parts.size(); k++)
             for (int j = k + 1; j < parts.size() && pairs < MOST_PAIRS; j++, pairs++)
                 offer(new Joining(NONE, place, parts.get(k), parts.get(j), 1));
+        for (boolean letters : new boolean[] {true, false})
+            offer(new Reducing(NONE, place, letters, Reducing.usualMarks(state, letters)));
+        offer(new Nesting(NONE, place, 1));
+        offer(new Redrawing(NONE, place, Redrawing.USUAL_MARKS));
         offer(new SafeSupply(NONE, place, 3));
         List<String> rated = state.circuit().parts().stream()
                 .filter(part ->

@@ -61,7 +61,7 @@ public record PartLimits(String id, int state, Quantity quantity, List<String> p
             case VOLTAGE -> volts ? limit.si() : limit.si() / ohms;
             case CURRENT -> volts ? limit.si() * ohms : limit.si();
             case POWER -> Math.sqrt(volts ? limit.si() * ohms : limit.si() / ohms);
-            case RESISTANCE, POTENTIAL -> Double.NaN;
+            default -> Double.NaN;
         };
     }
 

@@ -13,10 +13,11 @@ import java.util.Set;
  * A circuit in its states, and what is asked of it.
  *
  * @param stem what stands above the tasks
+ * @param drawn whether its drawing is shown; not where it is to be drawn from words
  * @param states the circuit as drawn, then after each act
  * @param tasks in the order of the sheet
  */
-public record Question(String stem, List<State> states, List<Task> tasks) {
+public record Question(String stem, boolean drawn, List<State> states, List<Task> tasks) {
     public static final int MOST_MARKS_A_BOX = 20;
 
     public Question {
@@ -38,6 +39,11 @@ public record Question(String stem, List<State> states, List<Task> tasks) {
             throw new IllegalArgumentException("two tasks have the same id");
     }
 
+    /** One whose drawing is shown. */
+    public Question(String stem, List<State> states, List<Task> tasks) {
+        this(stem, true, states, tasks);
+    }
+
     public State state(int place) {
         return states.get(place);
     }
@@ -56,7 +62,9 @@ public record Question(String stem, List<State> states, List<Task> tasks) {
         Set<Cell> shown = states.get(place).told();
         for (int before = 0; before < place; before++)
             for (Cell cell : states.get(before).told())
-                if (State.isSetting(cell) && Knowledge.unchanged(states, cell, before, place)) shown.add(cell);
+                if (State.isSetting(cell)
+                        && Knowledge.unchanged(states, cell, before, place)
+                        && states.get(place).chart().value(cell).isPresent()) shown.add(cell);
         return shown;
     }
 
@@ -78,7 +86,7 @@ public record Question(String stem, List<State> states, List<Task> tasks) {
         if (!(box.form() instanceof Box.Form.Amount amount))
             return task(box.task()).orElseThrow().judge(box, "", this, style).model();
         double value = state(amount.state()).chart().value(amount.cell()).orElseThrow();
-        return style.format().print(Amount.of(value, amount.cell().quantity()));
+        return style.format().print(Amount.of(value, amount.cell().quantity()), amount.unit());
     }
 
     /** All marks together. */
@@ -97,7 +105,7 @@ public record Question(String stem, List<State> states, List<Task> tasks) {
         }
         record Place(Cell cell, int state) {}
         Set<Place> asked = new HashSet<>();
-        Knowledge knowledge = Knowledge.of(states);
+        Knowledge knowledge = Knowledge.of(this);
         for (Task task : tasks) {
             flaws.addAll(task.flaws(this, knowledge));
             for (Box box : task.boxes()) {

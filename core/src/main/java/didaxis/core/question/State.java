@@ -1,6 +1,7 @@
 package didaxis.core.question;
 
 import didaxis.core.change.Act;
+import didaxis.core.change.Rewiring;
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
@@ -9,13 +10,14 @@ import didaxis.core.law.Relations;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.solving.OperatingPoint;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
 /**
  * The circuit in one state: as it is drawn, or after an act on the state before it.
  *
- * @param relations its relation network; all states of a question have the same rows
+ * @param relations its relation network; states have the same rows unless something was connected otherwise between them
  * @param act what led here; empty for the circuit as drawn
  * @param given the cells that a learner is told in this state
  * @param numbered whether its values are numbers: not after something was raised without saying how far
@@ -31,24 +33,52 @@ public record State(Relations relations, Optional<Act> act, Set<Cell> given, boo
     }
 
     /**
-     * The state after an act; empty if the source would be shorted by it.
+     * The state after an act, of which nothing is told yet; empty if the source would be shorted by it.
      *
      * @throws IllegalArgumentException if the act cannot be done to this circuit
      */
-    public Optional<State> after(Act done, Set<Cell> told) {
+    public Optional<State> after(Act done) {
         boolean stillNumbered = numbered && !(done instanceof Act.Varied);
-        return chartOf(done.on(circuit()))
-                .map(chart -> new State(Relations.of(chart), Optional.of(done), told, stillNumbered));
+        Circuit changed = done.on(circuit());
+        Optional<Chart> chart = done instanceof Rewiring
+                ? OperatingPoint.of(changed)
+                        .match(
+                                point -> Optional.of(Chart.of(point).with(chart().running())),
+                                shorted -> Optional.empty())
+                : chartOf(changed);
+        return chart.map(after -> new State(Relations.of(after), Optional.of(done), Set.of(), stillNumbered));
+    }
+
+    /** The state after an act, with these cells told in it. */
+    public Optional<State> after(Act done, Set<Cell> told) {
+        return after(done).map(state -> state.telling(told));
+    }
+
+    /** The same state with these cells told to a learner. */
+    public State telling(Set<Cell> told) {
+        return new State(relations, act, told, numbered);
     }
 
     /** What a learner is told in this state: what is given, and what the act says that something was set to. */
     public Set<Cell> told() {
         Set<Cell> told = new LinkedHashSet<>(given);
-        act.filter(done -> done instanceof Act.Set)
-                .map(done -> Cell.resistance(Subject.part(done.part())))
-                .filter(cell -> chart().value(cell).isPresent())
-                .ifPresent(told::add);
+        settings().stream().filter(cell -> chart().value(cell).isPresent()).forEach(told::add);
         return told;
+    }
+
+    /** What the act that led here says that something was set to. */
+    private List<Cell> settings() {
+        return act.map(done -> done.match(new Act.Cases<>(
+                        turned -> List.<Cell>of(),
+                        failed -> List.<Cell>of(),
+                        set -> List.of(Cell.resistance(Subject.part(set.part()))),
+                        varied -> List.<Cell>of(),
+                        supplied -> List.of(Cell.voltage(Subject.TOTAL), Cell.resistance(Subject.INTERNAL)),
+                        rewiring -> rewiring instanceof Rewiring.Added added
+                                ? List.of(Cell.resistance(
+                                        Subject.part(added.part().label())))
+                                : List.<Cell>of())))
+                .orElse(List.of());
     }
 
     /** The chart of a circuit that is connected like this one; empty if its source is shorted. */
@@ -64,8 +94,9 @@ public record State(Relations relations, Optional<Act> act, Set<Cell> given, boo
         return chart().circuit();
     }
 
-    /** Whether a cell is what something is set to, and so stays what it is in other states: a resistance, or the emf. */
+    /** Whether a cell is what something is set to, and so stays what it is in other states: a resistance, the emf, a time. */
     public static boolean isSetting(Cell cell) {
+        if (cell.quantity() == Quantity.TIME) return true;
         Subject.Kind kind = cell.subject().kind();
         boolean own = kind == Subject.Kind.PART || kind == Subject.Kind.INTERNAL;
         return own && cell.quantity() == Quantity.RESISTANCE || cell.equals(Cell.voltage(Subject.TOTAL));
@@ -73,7 +104,7 @@ public record State(Relations relations, Optional<Act> act, Set<Cell> given, boo
 
     /** Whether the act that led here leaves this setting as it was. */
     boolean leavesAlone(Cell setting) {
-        return act.map(done -> !setting.subject().equals(Subject.part(done.part())))
-                .orElse(true);
+        return setting.quantity() == Quantity.TIME
+                || act.map(done -> !done.touches(setting.subject())).orElse(true);
     }
 }

@@ -1,8 +1,10 @@
 package didaxis.core.question;
 
+import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.style.MarkingStyle;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Function;
 
 /**
@@ -20,7 +22,12 @@ public sealed interface Task
                 Arrangements,
                 PartLimits,
                 Breaker,
-                Places {
+                Places,
+                Reducing,
+                Nesting,
+                Redrawing,
+                Connecting,
+                ColourBands {
     /** Unique within the question. */
     String id();
 
@@ -38,6 +45,11 @@ public sealed interface Task
     /** What may be named in its boxes; nothing where they do not take names. */
     default List<Subject> things(Question question) {
         return List.of();
+    }
+
+    /** The cells of its state that it tells by itself, as the bands of a resistor do. */
+    default Set<Cell> tells() {
+        return Set.of();
     }
 
     /** What keeps it from being asked, with what is known in each state. */
@@ -60,5 +72,10 @@ public sealed interface Task
             Function<Arrangements, T> arrangements,
             Function<PartLimits, T> partLimits,
             Function<Breaker, T> breaker,
-            Function<Places, T> places) {}
+            Function<Places, T> places,
+            Function<Reducing, T> reducing,
+            Function<Nesting, T> nesting,
+            Function<Redrawing, T> redrawing,
+            Function<Connecting, T> connecting,
+            Function<ColourBands, T> colourBands) {}
 }

@@ -123,6 +123,22 @@ public sealed interface TaskFlaw {
         }
     }
 
+    /** The parts cannot be connected to have what is wanted; the nearest that they can have. */
+    record NoArrangement(String task, double ohms, double nearest) implements TaskFlaw {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.noArrangement.apply(this);
+        }
+    }
+
+    /** Colour bands cannot say what a part is. */
+    record NoBands(String task, String part, double percent) implements TaskFlaw {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.noBands.apply(this);
+        }
+    }
+
     <T> T match(Cases<T> cases);
 
     /** A function for each case. */
@@ -140,5 +156,7 @@ public sealed interface TaskFlaw {
             Function<ShortsTheSource, T> shortsTheSource,
             Function<CannotBeTakenOut, T> cannotBeTakenOut,
             Function<NoRating, T> noRating,
-            Function<NoPlaceForAMeter, T> noPlaceForAMeter) {}
+            Function<NoPlaceForAMeter, T> noPlaceForAMeter,
+            Function<NoArrangement, T> noArrangement,
+            Function<NoBands, T> noBands) {}
 }

@@ -7,6 +7,7 @@ import didaxis.core.quantity.Quantity;
 import didaxis.core.solving.Pair;
 import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -27,6 +28,8 @@ public final class Typed {
     private static final Pattern NO_CHANGE = Pattern.compile("(not|n't|n’t|no) chang(e|es|ing)(?!\\p{L})");
     private static final Pattern DENIED = Pattern.compile("(?<!\\p{L})(not|never|no longer)(?!\\p{L})|n't|n’t");
     private static final Pattern FRACTION = Pattern.compile("([0-9]+(?:[.,][0-9]+)?)\\s*/\\s*([0-9]+(?:[.,][0-9]+)?)");
+    private static final Pattern NESTED = Pattern.compile("series|parallel");
+    private static final Pattern CONTAINS = Pattern.compile("contain|hold|around");
     private static final Pattern NUMBER = Pattern.compile("[0-9]+(?:[.,][0-9]+)?");
 
     private Typed() {}
@@ -62,6 +65,21 @@ public final class Typed {
                         "series", Pair.Kind.SERIES,
                         "parallel", Pair.Kind.PARALLEL,
                         "neither|none|no", Pair.Kind.NEITHER));
+    }
+
+    /** Series and parallel in the order in which they are named, true for series; "containing" turns it round. */
+    public static Optional<List<Boolean>> nesting(String typed) {
+        List<Boolean> nesting = new ArrayList<>();
+        String words = typed.toLowerCase(Locale.ROOT);
+        for (Matcher word = NESTED.matcher(words); word.find(); )
+            nesting.add(word.group().startsWith("series"));
+        if (CONTAINS.matcher(words).find()) Collections.reverse(nesting);
+        return nesting.isEmpty() ? Optional.empty() : Optional.of(nesting);
+    }
+
+    /** Series within parallel within series. */
+    public static String printNesting(List<Boolean> nesting) {
+        return nesting.stream().map(series -> series ? "series" : "parallel").collect(Collectors.joining(" within "));
     }
 
     /** The one meaning whose words are there; empty where none is, or two. */

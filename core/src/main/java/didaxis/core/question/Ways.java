@@ -3,15 +3,14 @@ package didaxis.core.question;
 import didaxis.core.change.Act;
 import didaxis.core.change.Change;
 import didaxis.core.change.Change.Direction;
+import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
-import didaxis.core.circuit.Part;
+import didaxis.core.circuit.Circuit;
 import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 
 /** Which way cells go from the state before to this one: increases, decreases, stays the same. */
 public record Ways(String id, int state, List<Cell> cells) implements Task {
@@ -37,9 +36,9 @@ public record Ways(String id, int state, List<Cell> cells) implements Task {
     public List<TaskFlaw> flaws(Question question, Knowledge knowledge) {
         if (state == 0) return List.of(new TaskFlaw.NoChange(id));
         List<TaskFlaw> flaws = new ArrayList<>();
-        List<Change> changes = changes(question);
+        Map<Double, Chart> afterwards = afterwards(question);
         for (Cell cell : cells) {
-            Map<Direction, Double> moves = moves(cell, changes);
+            Map<Direction, Double> moves = moves(cell, question, afterwards);
             List<Double> ohms = List.copyOf(moves.values());
             if (moves.containsKey(Direction.UNDECIDED)) flaws.add(new TaskFlaw.NoValue(id, cell));
             else if (ohms.size() > 1) flaws.add(new TaskFlaw.Turns(id, cell, ohms.get(0), ohms.get(1)));
@@ -49,40 +48,36 @@ public record Ways(String id, int state, List<Cell> cells) implements Task {
 
     /** Which way a cell goes; where it was not said how far, the way it goes however far. */
     public Direction direction(Cell cell, Question question) {
-        return moves(cell, changes(question)).keySet().stream().findFirst().orElse(Direction.SAME);
+        return moves(cell, question, afterwards(question)).keySet().stream()
+                .findFirst()
+                .orElse(Direction.SAME);
     }
 
-    /** From the state before to this one; where it was not said how far, to each of the samples. */
-    private List<Change> changes(Question question) {
+    /** The circuit in this state, by what the part that was varied has; where it was not said how far, at each of the samples. */
+    private Map<Double, Chart> afterwards(Question question) {
         State before = question.state(state - 1);
-        Act act = question.state(state).act().orElseThrow();
-        Part part = before.circuit().part(act.part()).orElseThrow();
-        if (!(act instanceof Act.Varied varied))
-            return List.of(
-                    Change.withoutChain(before.chart(), question.state(state).chart(), part));
-        return Arrays.stream(TIMES)
-                .mapToObj(one -> before.chartOf(varied.on(before.circuit(), varied.raised() ? one : 1 / one)))
-                .flatMap(Optional::stream)
-                .map(after -> Change.withoutChain(before.chart(), after, part))
-                .toList();
+        Map<Double, Chart> samples = new LinkedHashMap<>();
+        if (!(question.state(state).act().orElseThrow() instanceof Act.Varied varied)) {
+            samples.put(0.0, question.state(state).chart());
+            return samples;
+        }
+        for (double times : TIMES) {
+            Circuit circuit = varied.on(before.circuit(), varied.raised() ? times : 1 / times);
+            double ohms = circuit.part(varied.part()).orElseThrow().resistance();
+            before.chartOf(circuit).ifPresent(chart -> samples.put(ohms, chart));
+        }
+        return samples;
     }
 
     /** The ways a cell goes, each with a sampled resistance at which it does; what is too little to tell is none. */
-    private static Map<Direction, Double> moves(Cell cell, List<Change> changes) {
+    private Map<Direction, Double> moves(Cell cell, Question question, Map<Double, Chart> afterwards) {
+        Chart before = question.state(state - 1).chart();
         Map<Direction, Double> moves = new LinkedHashMap<>();
-        for (Change change : changes) {
-            Direction way = change.direction(cell);
-            if (way == Direction.SAME) continue;
+        afterwards.forEach((ohms, after) -> {
+            Direction way = Change.direction(cell, before, after);
             // Of the first way the farthest before it turns, which is farther from where it began.
-            if (moves.size() < 2 || !moves.containsKey(way))
-                moves.put(
-                        way,
-                        change.after()
-                                .circuit()
-                                .part(change.part().label())
-                                .orElseThrow()
-                                .resistance());
-        }
+            if (way != Direction.SAME && (moves.size() < 2 || !moves.containsKey(way))) moves.put(way, ohms);
+        });
         return moves;
     }
 

@@ -25,7 +25,12 @@ public record BoxName(HouseStyle style) {
                         value -> task instanceof PartLimits limits
                                 ? style.terms().word(limits.quantity()) + " that " + limits.part(box) + " can stand"
                                 : "highest emf",
-                        values -> "resistances"));
+                        values -> "resistances",
+                        folds -> "stages",
+                        nested -> "nesting",
+                        wired -> "circuit",
+                        bands -> "bands",
+                        percent -> "tolerance"));
     }
 
     private static String things(Task task, Box box) {

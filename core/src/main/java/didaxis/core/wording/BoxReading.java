@@ -1,11 +1,18 @@
 package didaxis.core.wording;
 
+import didaxis.core.circuit.Part;
+import didaxis.core.circuit.PartKind;
+import didaxis.core.circuit.Source;
 import didaxis.core.circuit.Subject;
+import didaxis.core.notation.Wiring;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
+import didaxis.core.quantity.ColourCode;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.quantity.Reading;
 import didaxis.core.question.Box;
+import didaxis.core.question.ColourBands;
+import didaxis.core.question.FoldedLine;
 import didaxis.core.question.Typed;
 import didaxis.core.style.MarkingStyle;
 import java.util.List;
@@ -26,7 +33,7 @@ public record BoxReading(String shown, String expected) {
         if (typed.isBlank()) return new BoxReading("", "");
         AmountFormat format = style.format();
         return form.match(new Box.Form.Cases<>(
-                amount -> amount(typed, amount.cell().quantity(), format),
+                amount -> amount(amount.inUnit(typed), amount.cell().quantity(), format),
                 way -> words(Typed.direction(typed).map(Typed::word), "increases, decreases or stays the same"),
                 order -> words(
                         Typed.order(typed, order.things()).map(Typed::print),
@@ -43,7 +50,19 @@ public record BoxReading(String shown, String expected) {
                                 .map(all -> all.stream()
                                         .map(one -> format.exactly(Amount.of(one, values.quantity())))
                                         .collect(Collectors.joining("; "))),
-                        "values with their unit and a semicolon between")));
+                        "values with their unit and a semicolon between"),
+                folds -> words(
+                        FoldedLine.read(typed, style),
+                        "what is combined, such as " + pair(things, " + ") + ", and a semicolon behind each stage"),
+                nested -> words(
+                        Typed.nesting(typed).map(Typed::printNesting), "series and parallel, with within between them"),
+                wired -> words(wired(typed, things), "names joined by + and ||, such as " + pair(things, " || ")),
+                bands -> words(ColourCode.read(typed).map(ColourBands::print), "colours with commas between"),
+                percent -> words(
+                        ColourCode.percent(typed).stream()
+                                .mapToObj(number -> "± " + AmountFormat.exactly(number) + " %")
+                                .findFirst(),
+                        "a number of per cent")));
     }
 
     private static BoxReading words(Optional<String> shown, String expected) {
@@ -64,6 +83,21 @@ public record BoxReading(String shown, String expected) {
                         .unitOf()
                         .map(other -> "; this is " + other.phrase())
                         .orElse("");
+    }
+
+    private static Optional<String> wired(String typed, List<Subject> things) {
+        List<Part> parts = things.stream()
+                .map(thing -> Part.usual(kind(thing.id()), thing.id()))
+                .toList();
+        return Wiring.read(typed, new Source(1, 0, List.of()), parts).map(Wiring::print);
+    }
+
+    private static PartKind kind(String label) {
+        return PartKind.ofLetters(label.replaceAll("[0-9]", "")).orElseThrow();
+    }
+
+    private static String pair(List<Subject> things, String sign) {
+        return things.stream().map(Typed::name).sorted().limit(2).collect(Collectors.joining(sign));
     }
 
     /** Some order of these things, by their names and not by what is true of them. */

@@ -41,18 +41,23 @@ record CellPhrase(HouseStyle style, boolean emf) {
             if (only.kind() == Subject.Kind.INTERNAL && quantity == Quantity.RESISTANCE)
                 return "the internal resistance";
             if (only.kind() == Subject.Kind.TOTAL && quantity == Quantity.VOLTAGE && emf) return "the emf";
-            if (only.kind() == Subject.Kind.TOTAL) return "the " + whole(quantity) + " " + word;
+            if (only.kind() == Subject.Kind.TOTAL && quantity != Quantity.TIME)
+                return "the " + whole(quantity) + " " + word;
             if (only.kind() == Subject.Kind.VOLTMETER) return "the reading of " + only.id();
-            if (only.kind() == Subject.Kind.POINT)
-                return "the potential at " + only.id().substring(1);
         }
-        String between = switch (quantity) {
-            case VOLTAGE -> " across ";
-            case CURRENT -> " through ";
-            default -> " of ";
-        };
-        return "the " + word + between
-                + Listed.of(subjects.stream().map(CellPhrase::name).toList());
+        boolean points = subjects.stream().allMatch(subject -> subject.kind() == Subject.Kind.POINT);
+        String things = Listed.of(subjects.stream().map(CellPhrase::name).toList());
+        if (quantity == Quantity.TIME)
+            return "the time for which " + things + (subjects.size() > 1 ? " are" : " is") + " on";
+        String between = points
+                ? " at "
+                : switch (quantity) {
+                    case VOLTAGE -> " across ";
+                    case CURRENT, CHARGE -> " through ";
+                    case ENERGY -> " taken by ";
+                    default -> " of ";
+                };
+        return "the " + word + between + things;
     }
 
     private String whole(Quantity quantity) {
@@ -62,7 +67,9 @@ record CellPhrase(HouseStyle style, boolean emf) {
     private static String name(Subject subject) {
         return switch (subject.kind()) {
             case EXTERNAL -> "the network";
+            case TOTAL -> "the whole circuit";
             case INTERNAL -> "r";
+            case POINT -> subject.id().substring(1);
             default -> subject.id();
         };
     }

@@ -41,12 +41,14 @@ public final class LawReason {
             case CURRENT_SUM -> "at a junction, the branch currents add up to the whole";
             case POTENTIAL_AT_POINT ->
                 "the potential is what the " + terms.voltage() + "s from there to the negative terminal add up to";
+            case CURRENT_AT_POINT -> "along one wire, the current is the same everywhere";
             case POWER -> "power";
             case POWER_SUM -> "powers add, however the parts are connected";
             case VOLTAGE_DIVIDER -> "in series, " + terms.voltage() + " divides as the resistances";
             case CURRENT_DIVIDER -> "in parallel, current divides inversely as the resistances";
             case WHOLE_LOOP ->
                 "round the whole loop, " + terms.voltage() + "s and what is lost inside the source add up to the emf";
+            case CHARGE_AND_ENERGY -> "charge is current times time, and energy power times time";
             case TOGETHER -> "no single law goes on";
         };
     }

@@ -25,9 +25,10 @@ record PrintedSum(Cell cell, Derivation derivation, AmountFormat format, Symbols
         int of(Quantity quantity) {
             return switch (quantity) {
                 case VOLTAGE, POTENTIAL -> volts;
-                case CURRENT -> amperes;
+                case CURRENT, CHARGE -> amperes;
                 case RESISTANCE -> volts - amperes;
-                case POWER -> volts + amperes;
+                case POWER, ENERGY -> volts + amperes;
+                case TIME, COST -> 0;
             };
         }
     }

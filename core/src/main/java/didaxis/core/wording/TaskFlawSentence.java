@@ -1,6 +1,7 @@
 package didaxis.core.wording;
 
 import didaxis.core.quantity.Amount;
+import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Question;
 import didaxis.core.question.TaskFlaw;
@@ -27,7 +28,11 @@ public record TaskFlawSentence(HouseStyle style) {
                 shorts -> "without " + shorts.part() + " the source would be shorted.",
                 kept -> kept.part() + " is a switch: open it by a state.",
                 rating -> rating.part() + " has no rating.",
-                place -> Typed.name(place.thing()) + " is no place for this meter.")));
+                place -> Typed.name(place.thing()) + " is no place for this meter.",
+                none -> "these parts cannot be connected to have " + ohms(none.ohms())
+                        + "; the nearest they can have is " + ohms(none.nearest()) + ".",
+                bands -> "colour bands cannot say what " + bands.part() + " is, with a tolerance of "
+                        + AmountFormat.exactly(bands.percent()) + " %.")));
     }
 
     private String ohms(double si) {

@@ -1,6 +1,7 @@
 package didaxis.core.wording;
 
 import didaxis.core.change.Act;
+import didaxis.core.change.Rewiring;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Part;
 import didaxis.core.circuit.PartKind;
@@ -9,16 +10,19 @@ import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Amounts;
+import didaxis.core.question.ColourBands;
 import didaxis.core.question.Comparison;
 import didaxis.core.question.GoingOut;
 import didaxis.core.question.Places;
 import didaxis.core.question.Question;
 import didaxis.core.question.Ranking;
+import didaxis.core.question.Redrawing;
 import didaxis.core.question.State;
 import didaxis.core.question.Task;
 import didaxis.core.question.Typed;
 import didaxis.core.question.Ways;
 import didaxis.core.style.HouseStyle;
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Locale;
 
@@ -26,19 +30,50 @@ import java.util.Locale;
 public record TaskSentence(HouseStyle style, Question question) {
     /** "S1 is opened."; nothing for the circuit as drawn. */
     public String act(State state) {
-        return state.act().map(this::act).orElse("");
+        return state.act().map(act -> act(act, state)).orElse("");
     }
 
-    private String act(Act act) {
-        String part = act.part();
-        return part
-                + act.match(new Act.Cases<>(
-                        turned -> turned.to() == Setting.Position.OPEN ? " is opened." : " is closed.",
-                        failed -> failed.how() == Setting.Fault.OUT
-                                ? (isLamp(part) ? " burns out." : " is taken out and leaves a gap.")
-                                : " is shorted: a wire lies across it.",
-                        set -> " is set to " + style.numbers().exactly(value(set.to())) + ".",
-                        varied -> varied.raised() ? " is raised." : " is lowered."));
+    private String act(Act act, State state) {
+        return act.match(new Act.Cases<>(
+                turned -> turned.part() + (turned.to() == Setting.Position.OPEN ? " is opened." : " is closed."),
+                failed -> failed.part()
+                        + (failed.how() != Setting.Fault.OUT
+                                ? " is shorted: a wire lies across it."
+                                : isLamp(failed.part()) ? " burns out." : " is taken out and leaves a gap."),
+                set -> set.part() + " is set to " + style.numbers().exactly(value(set.to())) + ".",
+                varied -> varied.part() + (varied.raised() ? " is raised." : " is lowered."),
+                supplied -> "The source is replaced by one of "
+                        + style.numbers().exactly(Amount.of(supplied.emf(), Quantity.VOLTAGE))
+                        + (supplied.internalResistance() > 0
+                                ? " with an internal resistance of "
+                                        + style.numbers()
+                                                .exactly(Amount.of(supplied.internalResistance(), Quantity.RESISTANCE))
+                                : "")
+                        + ".",
+                rewiring -> rewiring(rewiring, state)));
+    }
+
+    private String rewiring(Rewiring rewiring, State state) {
+        if (rewiring instanceof Rewiring.Wired wired)
+            return "A wire without resistance joins " + place(wired.from()) + " and " + place(wired.to()) + ".";
+        if (rewiring instanceof Rewiring.Added added) {
+            Part part = added.part();
+            String value = part.resistance() > 0 ? " (" + style.numbers().exactly(value(part)) + ")" : "";
+            return "One part more, " + part.label() + value + ", is put in "
+                    + (added.series() ? "series" : "parallel") + " with "
+                    + added.with()
+                            .filter(subject ->
+                                    subject.kind() != Subject.Kind.TOTAL && subject.kind() != Subject.Kind.EXTERNAL)
+                            .map(Typed::name)
+                            .orElse("all the rest")
+                    + ".";
+        }
+        return "The parts are connected otherwise: " + Words.describe(state.circuit()) + ".";
+    }
+
+    private static String place(String name) {
+        if (name.equals("+")) return "the positive terminal";
+        return name.equals("-") || name.equals("−") ? "the negative terminal" : name;
     }
 
     private static Amount value(Part part) {
@@ -77,16 +112,36 @@ public record TaskSentence(HouseStyle style, Question question) {
                         + (limits.parts().size() > 1 ? ", each by itself." : "."),
                 breaker -> Listed.of(breaker.parts()) + " are switched on one after the other. At which of them does "
                         + breaker.fuse() + " open? None is an answer.",
-                this::places));
+                this::places,
+                reducing -> reducing.letters()
+                        ? "Combine the resistances stage by stage until one is left: write what is combined."
+                        : "Combine the resistances stage by stage until one is left: write what is combined and what it"
+                                + " comes to.",
+                nesting -> "Name how the combinations are nested, innermost first.",
+                this::redrawing,
+                connecting -> "Connect " + Listed.of(connecting.parts()) + ", all of them, so that together they have "
+                        + style.numbers().exactly(Amount.of(connecting.ohms(), Quantity.RESISTANCE)) + ".",
+                this::colourBands));
     }
 
     private String amounts(Amounts amounts) {
         List<Cell> cells = List.copyOf(amounts.marks().keySet());
         return switch (amounts.command()) {
             case CHART -> "Fill in the chart.";
-            case CALCULATE -> "Calculate " + phrase(cells) + ".";
-            case WRITE_DOWN -> "Write down " + phrase(cells) + ".";
+            case CALCULATE -> "Calculate " + phrase(cells) + in(amounts) + ".";
+            case WRITE_DOWN -> "Write down " + phrase(cells) + in(amounts) + ".";
         };
+    }
+
+    /** The unit that is wanted, and what a cost is worked out with. */
+    private String in(Amounts amounts) {
+        List<String> units = amounts.units().values().stream().distinct().toList();
+        boolean cost = amounts.marks().keySet().stream().anyMatch(cell -> cell.quantity() == Quantity.COST);
+        double tariff = question.state(amounts.state()).chart().running().tariff();
+        return (units.size() == 1 ? " in " + units.get(0) : "")
+                + (cost
+                        ? ", at " + style.numbers().print(Amount.of(tariff, Quantity.COST)) + " for a kilowatt hour"
+                        : "");
     }
 
     private String ways(Ways ways) {
@@ -126,6 +181,27 @@ public record TaskSentence(HouseStyle style, Question question) {
                 : "An ammeter at which of ";
         return meter + names(places.among()) + " shows " + phrase(List.of(places.like()))
                 + " however large the resistances are? None and all are answers.";
+    }
+
+    private String redrawing(Redrawing redrawing) {
+        return question.drawn()
+                ? "Draw the circuit again, so that series and parallel can be seen."
+                : "Draw this circuit: "
+                        + Words.describe(question.state(redrawing.state()).circuit()) + ".";
+    }
+
+    private String colourBands(ColourBands task) {
+        String percent =
+                style.numbers().plain(BigDecimal.valueOf(task.percent()).stripTrailingZeros());
+        if (!task.bandsAsked())
+            return task.part() + " has the bands "
+                    + task.bands(question).map(ColourBands::print).orElse("?")
+                    + ". What is its resistance, and its tolerance?";
+        String ohms = question.state(task.state()).chart().value(Cell.resistance(Subject.part(task.part()))).stream()
+                .mapToObj(si -> style.numbers().exactly(Amount.of(si, Quantity.RESISTANCE)))
+                .findFirst()
+                .orElse("?");
+        return "Which bands does a resistor of " + ohms + " ± " + percent + " % have, from the first on?";
     }
 
     private String phrase(List<Cell> cells) {

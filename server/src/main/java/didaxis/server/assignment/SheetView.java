@@ -63,8 +63,22 @@ record SheetView(
     /** One question: its stem, the circuit in its states, and what is asked. */
     record QuestionSheet(String stem, List<StateSheet> states, List<TaskSheet> tasks) {}
 
-    /** The circuit in a state: what was done to come to it (empty as drawn), its drawing, and what is given then. */
-    record StateSheet(String act, List<WordList.Line> wordList, SceneView scene, List<GivenView> given) {}
+    /**
+     * The circuit in a state: what was done to come to it (empty as drawn), its drawing, and what is given then.
+     *
+     * @param wordList the drawing in words; empty where it is not shown
+     * @param scene null where the drawing is not shown
+     */
+    record StateSheet(
+            String act,
+            List<WordList.Line> wordList,
+
+            @Schema(
+                    types = {"object", "null"},
+                    implementation = SceneView.class)
+            SceneView scene,
+
+            List<GivenView> given) {}
 
     /** A given cell and its value. */
     record GivenView(CellView cell, String symbol, String shown) {}
@@ -92,7 +106,12 @@ record SheetView(
                         "relation",
                         "factor",
                         "value",
-                        "values"
+                        "values",
+                        "folds",
+                        "nesting",
+                        "network",
+                        "bands",
+                        "percent"
                     })
             String form,
 
@@ -144,8 +163,8 @@ record SheetView(
             Set<Cell> shown = question.shown(k);
             states.add(new StateSheet(
                     sentences.act(state),
-                    WordList.of(state.circuit()),
-                    SceneView.of(state.circuit(), shown::contains, room),
+                    question.drawn() ? WordList.of(state.circuit()) : List.of(),
+                    question.drawn() ? SceneView.of(state.circuit(), shown::contains, room) : null,
                     given(state)));
         }
         List<TaskSheet> tasks = new ArrayList<>();

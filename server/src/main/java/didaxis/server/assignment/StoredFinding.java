@@ -125,7 +125,7 @@ record StoredFinding(String box, Code code, int points, StoredDerivation derivat
         Chart chart = question.state(asked.state()).chart();
         Cell own = asked.cell();
         double expected = chart.value(own).orElse(0);
-        Reading reading = MarkingStyle.STANDARD.format().read(typed, own.quantity());
+        Reading reading = MarkingStyle.STANDARD.format().read(asked.inUnit(typed), own.quantity());
         if (code == Code.BLANK) return new Finding.Blank(own, expected);
         if (!(reading instanceof Reading.Read read))
             return new Finding.Unreadable(own, expected, (Reading.Unreadable) reading);

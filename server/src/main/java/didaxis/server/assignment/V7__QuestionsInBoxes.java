@@ -82,16 +82,17 @@ class V7__QuestionsInBoxes extends BaseJavaMigration {
     private Old old(ResultSet row, int number) throws SQLException {
         List<CellView> given = json.read(row.getString("given"), new TypeReference<>() {});
         List<Asked> asked = json.read(row.getString("asked"), new TypeReference<>() {});
-        QuestionBody body = new QuestionBody(1, null, "", row.getString("notation"), given, List.of(), tasks(asked));
+        QuestionBody body = new QuestionBody(
+                1, null, "", row.getString("notation"), null, null, null, given, List.of(), tasks(asked));
         return new Old(row.getLong("id"), body, asked);
     }
 
     private static List<TaskBody> tasks(List<Asked> asked) {
         if (asked.isEmpty()) return List.of();
         List<AskedCell> cells = asked.stream()
-                .map(one -> new AskedCell(one.cell().subject(), one.cell().quantity(), one.marks()))
+                .map(one -> new AskedCell(one.cell().subject(), one.cell().quantity(), one.marks(), null))
                 .toList();
-        return List.of(new TaskBody(null, null, "chart", cells, null, null, null, null, null, null));
+        return List.of(new TaskBody(null, null, "chart", cells, null, null, null, null, null, null, null, null, null));
     }
 
     private void questions(JdbcClient database) {

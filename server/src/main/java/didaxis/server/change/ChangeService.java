@@ -18,9 +18,11 @@ class ChangeService {
     ChangeView change(ChangeRequest request) {
         HouseStyle style = StyleView.named(request.style());
         Circuit before = Circuits.read(request.notation(), style).circuit();
-        Act act = Acts.read(request.act(), request.part(), request.text(), before, style);
-        if (act instanceof Act.Varied)
-            throw Problem.badRequest("Say to what " + act.part() + " is set, so that values after can be told.");
+        Act read = Acts.read(ActBody.of(request.act(), request.part(), request.text()), before, style);
+        if (read instanceof Act.Varied varied)
+            throw Problem.badRequest("Say to what " + varied.part() + " is set, so that values after can be told.");
+        if (!(read instanceof Act.OnPart act))
+            throw Problem.badRequest("What is done to one part is told here; not “" + request.act() + "”.");
         Circuit after = act.on(before);
         StyledChart then = StyledChart.of(Circuits.chart(before), style);
         Change change = Change.of(then.chart(), Circuits.chart(after), act.part());

@@ -13,7 +13,18 @@ import java.util.Optional;
 public record CellView(
         String subject,
 
-        @Schema(allowableValues = {"resistance", "voltage", "current", "power", "potential"})
+        @Schema(
+                allowableValues = {
+                    "resistance",
+                    "voltage",
+                    "current",
+                    "power",
+                    "potential",
+                    "charge",
+                    "time",
+                    "energy",
+                    "cost"
+                })
         String quantity) {
     public static CellView of(Cell cell) {
         return new CellView(cell.subject().id(), cell.quantity().word());
@@ -45,8 +56,9 @@ public record CellView(
         try {
             return Quantity.valueOf(quantity.toUpperCase(Locale.ROOT));
         } catch (IllegalArgumentException e) {
-            throw Problem.badRequest(
-                    "“" + quantity + "” is no quantity; known are resistance, voltage, current, power and potential.");
+            throw Problem.badRequest("“" + quantity
+                    + "” is no quantity; known are resistance, voltage, current, power, potential, charge, time,"
+                    + " energy and cost.");
         }
     }
 }

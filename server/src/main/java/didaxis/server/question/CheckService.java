@@ -30,7 +30,12 @@ class CheckService {
                         "relation",
                         "factor",
                         "value",
-                        "values"
+                        "values",
+                        "folds",
+                        "nesting",
+                        "network",
+                        "bands",
+                        "percent"
                     })
             String form,
 

@@ -16,13 +16,18 @@ public final class FormWord {
                 relation -> "relation",
                 factor -> "factor",
                 value -> "value",
-                values -> "values"));
+                values -> "values",
+                folds -> "folds",
+                nested -> "nesting",
+                wired -> "network",
+                bands -> "bands",
+                percent -> "percent"));
     }
 
     /** The unit of an amount; empty for any other form. */
     public static String unit(Box.Form form) {
         return form.match(new Box.Form.Cases<>(
-                amount -> amount.cell().quantity().unit(),
+                amount -> amount.unit().isEmpty() ? amount.cell().quantity().unit() : amount.unit(),
                 way -> "",
                 order -> "",
                 things -> "",
@@ -30,6 +35,11 @@ public final class FormWord {
                 relation -> "",
                 factor -> "",
                 value -> value.quantity().unit(),
-                values -> values.quantity().unit()));
+                values -> values.quantity().unit(),
+                folds -> "",
+                nested -> "",
+                wired -> "",
+                bands -> "",
+                percent -> "%"));
     }
 }

@@ -2,22 +2,28 @@ package didaxis.server.question;
 
 import didaxis.core.change.Act;
 import didaxis.core.chart.Chart;
+import didaxis.core.chart.Running;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
+import didaxis.core.circuit.Subject;
 import didaxis.core.circuit.Subjects;
 import didaxis.core.notation.Notation;
+import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Question;
 import didaxis.core.question.State;
 import didaxis.core.question.Task;
 import didaxis.core.style.HouseStyle;
+import didaxis.server.change.ActBody;
 import didaxis.server.change.Acts;
 import didaxis.server.circuit.CellView;
 import didaxis.server.circuit.Circuits;
 import didaxis.server.config.Problem;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.springframework.http.HttpStatus;
 
@@ -25,6 +31,9 @@ import org.springframework.http.HttpStatus;
  * A question in states, in JSON; docs/question.md says all of it.
  *
  * @param format the version of this language; 1 where it is left out
+ * @param drawing shown, or hidden where it is to be drawn from words; shown where it is left out
+ * @param running for how long things run, where charge, energy or cost is told or asked
+ * @param tariff what a kilowatt hour costs, such as 0.20
  * @param given the cells that are told with the circuit as drawn
  * @param states what is done to the circuit, one act after the other
  */
@@ -33,12 +42,21 @@ public record QuestionBody(
         @Schema(types = {"string", "null"}) String title,
         @Schema(types = {"string", "null"}) String stem,
         String notation,
+
+        @Schema(
+                types = {"string", "null"},
+                allowableValues = {"shown", "hidden"})
+        String drawing,
+
+        @Schema(types = {"array", "null"}) List<RunningBody> running,
+        @Schema(types = {"string", "null"}) String tariff,
         @Schema(types = {"array", "null"}) List<CellView> given,
         @Schema(types = {"array", "null"}) List<StateBody> states,
         List<TaskBody> tasks) {
     /** The version of the language that is written. */
     public static final int FORMAT = 1;
 
+    private static final String HIDDEN = "hidden";
     private static final int LONGEST_STEM = 4_000;
     private static final int MOST_STATES = 12;
     private static final int MOST_TASKS = 60;
@@ -46,25 +64,12 @@ public record QuestionBody(
     /** Of all states together. */
     private static final int MOST_PARTS = 400;
 
+    /** Some parts, groups or the total, and for how long they run in all states: "12 s", "720 h". */
+    public record RunningBody(List<String> things, String time) {}
+
     /** A state after the first: what was done, and what is told then. */
     public record StateBody(
             ActBody act, @Schema(types = {"array", "null"}) List<CellView> given) {}
-
-    /** What is done to one part. */
-    public record ActBody(
-            @Schema(allowableValues = {"open", "close", "out", "short", "set", "raised", "lowered"})
-            String act,
-
-            String part,
-            @Schema(types = {"string", "null"}) String value) {
-        /** With its value as the notation has it, whatever style it was typed in. */
-        ActBody canonical(Circuit after) {
-            String set = value == null
-                    ? null
-                    : after.part(part).map(Notation::setting).orElse(value);
-            return new ActBody(act, part, set);
-        }
-    }
 
     /**
      * The question that this means.
@@ -78,20 +83,23 @@ public record QuestionBody(
         if (stem != null && stem.length() > LONGEST_STEM)
             throw Problem.badRequest("A stem has at most " + LONGEST_STEM + " characters.")
                     .with("field", "stem");
+        if (drawing != null && !drawing.equals("shown") && !drawing.equals(HIDDEN))
+            throw Problem.badRequest("A drawing is shown or hidden; not “" + drawing + "”.")
+                    .with("field", "drawing");
         if (tasks == null)
             throw Problem.badRequest("A question has a list of tasks.").with("field", "tasks");
         if (tasks.size() > MOST_TASKS) throw Problem.badRequest("A question has at most " + MOST_TASKS + " tasks.");
         Circuit circuit = Circuits.read(notation, style).circuit();
-        Chart chart = Circuits.chart(circuit);
-        Subjects subjects = chart.subjects();
+        Chart bare = Circuits.chart(circuit);
+        Chart chart = bare.with(running(bare.subjects(), style));
         List<State> all = states(chart, style);
         List<Task> asked = new ArrayList<>();
         try {
             for (TaskBody task : tasks) {
                 if (task == null) throw Problem.badRequest("A task is missing.").with("field", "tasks");
-                asked.add(read(task, "1." + (asked.size() + 1), subjects));
+                asked.add(read(task, "1." + (asked.size() + 1), all));
             }
-            Question question = new Question(stem == null ? "" : stem, all, asked);
+            Question question = new Question(stem == null ? "" : stem, !HIDDEN.equals(drawing), all, asked);
             if (question.boxes().size() > MOST_BOXES)
                 throw Problem.badRequest("A question has at most " + MOST_BOXES + " boxes.")
                         .with("field", "tasks");
@@ -101,9 +109,9 @@ public record QuestionBody(
         }
     }
 
-    private static Task read(TaskBody task, String id, Subjects subjects) {
+    private static Task read(TaskBody task, String id, List<State> states) {
         try {
-            return task.task(id, subjects);
+            return task.task(id, states);
         } catch (Problem problem) {
             throw problem.with("task", id);
         }
@@ -116,30 +124,56 @@ public record QuestionBody(
 
     /** Under another title. */
     QuestionBody titled(String name) {
-        return new QuestionBody(format, name, stem, notation, given, states, tasks);
+        return new QuestionBody(format, name, stem, notation, drawing, running, tariff, given, states, tasks);
     }
 
     /** The same as it is kept: its circuit and its cells in canonical form, no title. */
     QuestionBody canonical(Question question) {
-        Subjects subjects = question.state(0).chart().subjects();
         List<StateBody> after = new ArrayList<>();
         for (int k = 1; k < question.states().size(); k++) {
             StateBody state = states.get(k - 1);
             after.add(new StateBody(
-                    state.act().canonical(question.state(k).circuit()), canonical(state.given(), subjects)));
+                    state.act().canonical(question.state(k).circuit()), canonical(state.given(), question.state(k))));
         }
         return new QuestionBody(
                 FORMAT,
                 null,
                 stem == null ? "" : stem.strip(),
                 Notation.print(question.state(0).circuit()),
-                canonical(given, subjects),
+                question.drawn() ? null : HIDDEN,
+                running,
+                tariff,
+                canonical(given, question.state(0)),
                 after,
-                tasks.stream().map(task -> task.canonical(subjects)).toList());
+                tasks.stream().map(task -> task.canonical(question.states())).toList());
     }
 
-    private static List<CellView> canonical(List<CellView> cells, Subjects subjects) {
-        return cells(cells, subjects).stream().map(CellView::of).toList();
+    private static List<CellView> canonical(List<CellView> cells, State state) {
+        return cells(cells, state.chart().subjects()).stream().map(CellView::of).toList();
+    }
+
+    private Running running(Subjects subjects, HouseStyle style) {
+        Map<Subject, Double> seconds = new LinkedHashMap<>();
+        for (RunningBody one : running == null ? List.<RunningBody>of() : running) {
+            if (one == null || one.things() == null)
+                throw Problem.badRequest("Say what runs for a time: things.").with("field", "running");
+            double time = amount(one.time(), Quantity.TIME, "running", style);
+            for (String name : one.things())
+                seconds.put(
+                        new CellView(name, Quantity.TIME.word()).in(subjects).subject(), time);
+        }
+        boolean priced = tariff != null && !tariff.isBlank();
+        return new Running(seconds, priced ? amount(tariff, Quantity.COST, "tariff", style) : Double.NaN);
+    }
+
+    private static double amount(String typed, Quantity quantity, String field, HouseStyle style) {
+        double si = style.numbers()
+                .read(typed == null ? "" : typed, quantity)
+                .match(read -> read.amount().si(), blank -> 0.0, unreadable -> 0.0);
+        if (!(si > 0))
+            throw Problem.badRequest("“" + typed + "” is no " + quantity.word() + "; it must be more than nothing.")
+                    .with("field", field);
+        return si;
     }
 
     private List<State> states(Chart drawn, HouseStyle style) {
@@ -157,17 +191,17 @@ public record QuestionBody(
                 throw Problem.badRequest("Say what is done to come to each state.")
                         .with("field", "states");
             State last = all.get(all.size() - 1);
-            ActBody done = body.act();
-            Act act = Acts.read(done.act(), done.part(), done.value(), last.circuit(), style);
-            all.add(last.after(act, cells(body.given(), drawn.subjects())).orElseThrow(() -> shorted(act)));
+            Act act = Acts.read(body.act(), last.circuit(), style);
+            State state = last.after(act).orElseThrow(QuestionBody::shorted);
+            all.add(state.telling(cells(body.given(), state.chart().subjects())));
         }
         return all;
     }
 
-    private static Problem shorted(Act act) {
+    private static Problem shorted() {
         return Problem.of(
                 HttpStatus.UNPROCESSABLE_CONTENT,
-                "With this done to " + act.part() + " the source is shorted, and there is nothing to be asked.");
+                "With this done the source is shorted, and there is nothing to be asked.");
     }
 
     private static Set<Cell> cells(List<CellView> cells, Subjects subjects) {

@@ -3,18 +3,26 @@ package didaxis.server.question;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.circuit.Subjects;
+import didaxis.core.quantity.AmountFormat;
+import didaxis.core.quantity.ColourCode;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Amounts;
 import didaxis.core.question.Amounts.Command;
 import didaxis.core.question.Arrangements;
 import didaxis.core.question.Breaker;
+import didaxis.core.question.ColourBands;
 import didaxis.core.question.Comparison;
+import didaxis.core.question.Connecting;
 import didaxis.core.question.GoingOut;
 import didaxis.core.question.Joining;
+import didaxis.core.question.Nesting;
 import didaxis.core.question.PartLimits;
 import didaxis.core.question.Places;
 import didaxis.core.question.Ranking;
+import didaxis.core.question.Redrawing;
+import didaxis.core.question.Reducing;
 import didaxis.core.question.SafeSupply;
+import didaxis.core.question.State;
 import didaxis.core.question.Task;
 import didaxis.core.question.Ways;
 import didaxis.server.circuit.CellView;
@@ -26,7 +34,7 @@ import java.util.Map;
 import java.util.function.Function;
 
 /** Reads a task from JSON; each kind reads what it needs and nothing else. */
-record TaskReader(TaskBody body, String id, Subjects subjects) {
+record TaskReader(TaskBody body, String id, List<State> states) {
     private static final int MOST = 200;
 
     /** How each kind is read; a new kind is a line here. */
@@ -47,6 +55,11 @@ record TaskReader(TaskBody body, String id, Subjects subjects) {
         kinds.put("limits", TaskReader::limits);
         kinds.put("breaker", TaskReader::breaker);
         kinds.put("places", TaskReader::places);
+        kinds.put("fold", TaskReader::reducing);
+        kinds.put("nesting", task -> new Nesting(task.id, task.place(), task.worth(1)));
+        kinds.put("draw", task -> new Redrawing(task.id, task.place(), task.worth(Redrawing.USUAL_MARKS)));
+        kinds.put("connect", TaskReader::connecting);
+        kinds.put("colour-code", TaskReader::colourBands);
         return kinds;
     }
 
@@ -64,6 +77,21 @@ record TaskReader(TaskBody body, String id, Subjects subjects) {
         return reads.apply(this);
     }
 
+    /** What the first, the second … cell of the body can be of: where two are compared, the second may be of another state. */
+    Subjects subjects(int cell) {
+        boolean other = cell == 1 && body.kind().equals("compare") && body.otherState() != null;
+        return state(other ? body.otherState() : place()).chart().subjects();
+    }
+
+    private State state() {
+        return state(place());
+    }
+
+    /** A state that is none is refused with the question. */
+    private State state(int place) {
+        return states.get(place >= 0 && place < states.size() ? place : 0);
+    }
+
     private int place() {
         return body.state() == null ? 0 : body.state();
     }
@@ -74,13 +102,16 @@ record TaskReader(TaskBody body, String id, Subjects subjects) {
 
     private Task amounts(Command command) {
         Map<Cell, Integer> asked = new LinkedHashMap<>();
+        Map<Cell, String> units = new LinkedHashMap<>();
         for (AskedCell one : some(body.cells(), "cells")) {
             int worth = one.marks() == null ? worth(command.usualMarks()) : one.marks();
-            if (asked.put(one.cell().in(subjects), worth) != null)
+            if (one.unit() != null && !one.unit().isBlank())
+                units.put(one.cell().in(subjects(0)), one.unit().strip());
+            if (asked.put(one.cell().in(subjects(0)), worth) != null)
                 throw Problem.badRequest("Task " + id + " asks for one cell twice.")
                         .with("field", "cells");
         }
-        return new Amounts(id, place(), command, asked);
+        return new Amounts(id, place(), command, asked, units);
     }
 
     private Task ranking() {
@@ -114,6 +145,33 @@ record TaskReader(TaskBody body, String id, Subjects subjects) {
         return new Places(id, place(), one.get(0), named(body.things(), "things"), worth(2));
     }
 
+    private Task reducing() {
+        boolean letters = body.letters() == Boolean.TRUE;
+        return new Reducing(id, place(), letters, worth(Reducing.usualMarks(state(), letters)));
+    }
+
+    private Task connecting() {
+        String value = body.value() == null ? "" : body.value();
+        double ohms = AmountFormat.STANDARD
+                .read(value, Quantity.RESISTANCE)
+                .match(read -> read.amount().si(), blank -> 0.0, unreadable -> 0.0);
+        if (!(ohms > 0))
+            throw Problem.badRequest("Task " + id + " needs the resistance that is wanted, such as 14 Ω: value.")
+                    .with("field", "value");
+        return new Connecting(id, place(), partsIn(), ohms, worth(3));
+    }
+
+    private Task colourBands() {
+        List<String> one = partsIn();
+        if (one.size() != 1)
+            throw Problem.badRequest("Task " + id + " is about one part.").with("field", "parts");
+        String value = body.value() == null ? "5 %" : body.value();
+        double percent = ColourCode.percent(value)
+                .orElseThrow(() -> Problem.badRequest("“" + value + "” is no tolerance such as 5 %.")
+                        .with("field", "value"));
+        return new ColourBands(id, place(), one.get(0), percent, body.bandsAsked() == Boolean.TRUE, worth(1));
+    }
+
     private Task joining() {
         List<String> two = partsIn();
         if (two.size() != 2)
@@ -131,7 +189,7 @@ record TaskReader(TaskBody body, String id, Subjects subjects) {
 
     private List<Cell> cellsIn() {
         List<Cell> found = new ArrayList<>();
-        for (AskedCell one : some(body.cells(), "cells")) found.add(one.cell().in(subjects));
+        for (AskedCell one : some(body.cells(), "cells")) found.add(one.cell().in(subjects(found.size())));
         return found;
     }
 
@@ -147,7 +205,8 @@ record TaskReader(TaskBody body, String id, Subjects subjects) {
     private List<Subject> named(List<String> names, String field) {
         List<Subject> found = new ArrayList<>();
         for (String name : some(names, field)) {
-            Subject one = subjects.named(name)
+            Subject one = subjects(0)
+                    .named(name)
                     .orElseThrow(() -> Problem.badRequest("This circuit has no “" + name + "”.")
                             .with("field", field));
             if (found.contains(one))

@@ -1,0 +1,118 @@
+package didaxis.core.notation;
+
+import didaxis.core.circuit.Circuit;
+import didaxis.core.circuit.Metered;
+import didaxis.core.circuit.Network;
+import didaxis.core.circuit.Parallel;
+import didaxis.core.circuit.Part;
+import didaxis.core.circuit.Point;
+import didaxis.core.circuit.Series;
+import didaxis.core.circuit.Source;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** How parts are connected, apart from what they are set to and where they are drawn: "R1 + (R2 || R3)". */
+public final class Wiring {
+    private static final Pattern VALUE = Pattern.compile("=[^+|()\\[\\]]*|\\{[^}]*}");
+    private static final Pattern LABEL = Pattern.compile("(?<![A-Z0-9.])[A-Z]{1,2}[0-9]*(?![A-Z0-9\\[])");
+
+    private Wiring() {}
+
+    /** The circuit that a text connects these parts to; empty if it cannot be read, or names a part that is none of them. */
+    public static Optional<Circuit> read(String typed, Source source, List<Part> parts) {
+        String plain = typed.replaceAll("(?i)\\s+(are\\s+)?in series with\\s+", " + ")
+                .replaceAll("(?i)\\s+(are\\s+)?(in )?parallel (with|to)\\s+", " || ")
+                .replaceAll("\\|\\||∥|//|∣∣", "||")
+                .toUpperCase(Locale.ROOT);
+        String letters = VALUE.matcher(plain.substring(plain.indexOf(':') + 1)).replaceAll("");
+        Matcher label = LABEL.matcher(letters);
+        StringBuilder text = new StringBuilder("1 V : ");
+        while (label.find()) {
+            String name = label.group();
+            Optional<Part> part =
+                    parts.stream().filter(one -> one.label().equals(name)).findFirst();
+            if (part.isEmpty()) return Optional.empty();
+            label.appendReplacement(text, Matcher.quoteReplacement(valued(part.get())));
+        }
+        label.appendTail(text);
+        return Notation.parse(text.toString())
+                .match(read -> Optional.of(Circuit.of(source, read.circuit().network())), refused -> Optional.empty());
+    }
+
+    private static String valued(Part part) {
+        String setting = Notation.setting(part);
+        return part.label() + (setting.isEmpty() || setting.startsWith("{") ? setting : "=" + setting);
+    }
+
+    /** A network as one would write it, without source and values. */
+    public static String print(Circuit circuit) {
+        Source silent = circuit.source().with(List.of());
+        String text = Notation.print(Circuit.of(silent, circuit.network()));
+        return VALUE.matcher(text.substring(text.indexOf(" : ") + 3))
+                .replaceAll("")
+                .replaceAll(" *([+|]+) *", " $1 ")
+                .replaceAll(" +(?=[)\\]])", "")
+                .strip();
+    }
+
+    /** Equal for two circuits that are connected alike: the order in series is free between points, that in parallel always. */
+    public static String canonical(Circuit circuit) {
+        return canonical(circuit.network(), new TreeSet<>(circuit.source().voltmeters()));
+    }
+
+    /** With the voltmeters that lie across all of it, which may be drawn at any of its branches. */
+    private static String canonical(Network network, TreeSet<String> across) {
+        Network bare = withoutMeters(network, across);
+        String text;
+        if (bare instanceof Series series) text = series(series);
+        else if (bare instanceof Parallel parallel)
+            text = branches(parallel, across).sorted().collect(Collectors.joining(" || ", "(", ")"));
+        else text = bare instanceof Part part ? part.label() : "." + ((Point) bare).name();
+        return across.isEmpty() ? text : String.join(" ", across) + "[" + text + "]";
+    }
+
+    private static Network withoutMeters(Network network, TreeSet<String> across) {
+        Network bare = network;
+        while (bare instanceof Metered metered) {
+            across.add(metered.voltmeter());
+            bare = metered.stretch();
+        }
+        return bare;
+    }
+
+    private static Stream<String> branches(Parallel parallel, TreeSet<String> across) {
+        return parallel.members().stream().flatMap(member -> {
+            Network bare = withoutMeters(member, across);
+            return bare instanceof Parallel inner
+                    ? branches(inner, across)
+                    : Stream.of(canonical(bare, new TreeSet<>()));
+        });
+    }
+
+    private static String series(Series series) {
+        List<String> stretches = new ArrayList<>();
+        List<String> open = new ArrayList<>();
+        for (Network member : series.members()) {
+            if (!(member instanceof Point)) {
+                open.add(canonical(member, new TreeSet<>()));
+                continue;
+            }
+            stretches.add(sorted(open));
+            stretches.add(canonical(member, new TreeSet<>()));
+            open.clear();
+        }
+        stretches.add(sorted(open));
+        return stretches.stream().filter(one -> !one.isEmpty()).collect(Collectors.joining(" ; ", "<", ">"));
+    }
+
+    private static String sorted(List<String> members) {
+        return members.stream().sorted().collect(Collectors.joining(" + "));
+    }
+}
