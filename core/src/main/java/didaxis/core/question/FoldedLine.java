@@ -22,7 +22,7 @@ import java.util.stream.Collectors;
  */
 public record FoldedLine(String alias, Pick pick, OptionalDouble value) {
     private static final Pattern TOKEN =
-            Pattern.compile("\\s*([A-Za-z]+_?[0-9]*(?:,(?:[A-Za-z]+)?[0-9]+)*|\\|\\||[+()])");
+            Pattern.compile("\\s*([A-Za-z][A-Za-z0-9_]*(?:,[A-Za-z]*[0-9]+)*|\\|\\||[+()])");
     private static final Pattern IN_WORDS = Pattern.compile("(.+?)\\s+(?:are\\s+)?in\\s+(series|parallel)");
 
     /** A name, or some picks in series or in parallel. */
