@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { Formula } from '../ui/Formula'
 import { OrderPicks } from './OrderPicks'
+import { Picks } from './Picks'
 import type { Box } from './places'
 import classes from './Tasks.module.css'
 
@@ -22,6 +23,9 @@ const CHOICES = {
   joint: ['in series', 'in parallel', 'neither'],
   relation: ['less', 'equal', 'greater'],
 } as const
+
+/** The forms whose answers are long. */
+const WIDE: Box['form'][] = ['order', 'values', 'folds', 'network', 'bands', 'nesting']
 
 /** One box in the form it has: a field, a choice, several of some things, an order. */
 export function BoxField(props: BoxFieldProps) {
@@ -43,7 +47,7 @@ function Field({ box, text, reading, onWrite, onKeyDown }: BoxFieldProps) {
   const { t } = useTranslation()
   const id = useId()
   const says = `${id}-says`
-  const wide = box.form === 'order' || box.form === 'values'
+  const wide = WIDE.includes(box.form)
   return (
     <div className={`${classes.row} ${wide ? classes.wide : ''}`}>
       <label htmlFor={id} className={box.symbol ? classes.symbol : undefined}>
@@ -61,7 +65,7 @@ function Field({ box, text, reading, onWrite, onKeyDown }: BoxFieldProps) {
         autoCapitalize="off"
         spellCheck={false}
         enterKeyHint="next"
-        maxLength={200}
+        maxLength={600}
         aria-invalid={!!reading?.expected}
         aria-describedby={says}
       />
@@ -71,6 +75,7 @@ function Field({ box, text, reading, onWrite, onKeyDown }: BoxFieldProps) {
           : reading?.shown || (box.marks > 1 && t('work.marksHint', { count: box.marks }))}
       </span>
       {box.form === 'order' && onWrite && <OrderPicks things={box.things} text={text} onWrite={onWrite} />}
+      {onWrite && <Picks box={box} text={text} onWrite={onWrite} />}
     </div>
   )
 }

@@ -7,6 +7,7 @@ import type { Schemas } from '../api/client'
 import { offersQuery } from '../api/queries'
 import { announce } from '../ui/announce'
 import type { Asking, TaskBody } from './asking'
+import { MoreOfQuestion } from './MoreOfQuestion'
 import classes from './QuestionPanel.module.css'
 import { TaskLine } from './TaskLine'
 import type { Checked } from './useChecked'
@@ -54,6 +55,7 @@ export function QuestionPanel(props: QuestionPanelProps) {
         value={asking.stem}
         onChange={(event) => onAsking({ ...asking, stem: event.currentTarget.value }, Date.now())}
       />
+      <MoreOfQuestion analysis={analysis} asking={asking} onAsking={onAsking} />
       {problem && !problem.task && (
         <Alert color="copper" variant="outline" role="alert" mt="sm">
           {problem.detail}

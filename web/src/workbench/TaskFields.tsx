@@ -1,4 +1,4 @@
-import { Checkbox, Group, MultiSelect, NativeSelect, NumberInput } from '@mantine/core'
+import { Checkbox, Group, MultiSelect, NativeSelect, NumberInput, TextInput } from '@mantine/core'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { quantityIn } from '../ui/ChartFrame'
@@ -9,7 +9,19 @@ type Kind = TaskBody['kind']
 
 const OF_CELLS: Kind[] = ['calculate', 'write-down', 'change', 'places']
 const OF_AMOUNTS: Kind[] = ['calculate', 'write-down']
-const OF_PARTS: Kind[] = ['goes-out', 'joint', 'combinations', 'limits', 'breaker']
+const OF_PARTS: Kind[] = ['goes-out', 'joint', 'combinations', 'limits', 'breaker', 'connect', 'colour-code']
+const MOST_PARTS: Partial<Record<Kind, number>> = { joint: 2, combinations: 5, connect: 5, 'colour-code': 1 }
+/** Units in which an amount can be wanted, beside that of SI. */
+const UNITS: Record<string, string[]> = {
+  resistance: ['Ω', 'kΩ', 'MΩ'],
+  voltage: ['V', 'mV', 'kV'],
+  current: ['A', 'mA', 'μA'],
+  power: ['W', 'mW', 'kW'],
+  potential: ['V', 'mV'],
+  charge: ['C', 'mC', 'Ah'],
+  time: ['s', 'min', 'h'],
+  energy: ['J', 'kJ', 'MJ', 'kWh'],
+}
 const OF_THINGS: Kind[] = ['rank', 'places']
 /** Each of their boxes earns one mark. */
 const ONE_EACH: Kind[] = ['chart', 'change']
@@ -64,6 +76,9 @@ export function TaskFields({ task, analysis, acts, onTask }: TaskFieldsProps) {
               ...task,
               cells: keys.map((key) => ({
                 ...cellOf(key),
+                ...(task.cells?.find((one) => keyOf(one) === key)?.unit && {
+                  unit: task.cells.find((one) => keyOf(one) === key)?.unit,
+                }),
                 ...(OF_AMOUNTS.includes(task.kind) && { marks }),
               })),
             })
@@ -75,7 +90,7 @@ export function TaskFields({ task, analysis, acts, onTask }: TaskFieldsProps) {
           label={t('task.about')}
           searchable
           data={parts}
-          maxValues={task.kind === 'joint' ? 2 : undefined}
+          maxValues={MOST_PARTS[task.kind]}
           value={task.parts ?? []}
           onChange={(names) => onTask({ ...task, parts: names })}
         />
@@ -95,6 +110,7 @@ export function TaskFields({ task, analysis, acts, onTask }: TaskFieldsProps) {
           }
         />
       )}
+      <Own task={task} onTask={onTask} />
       {task.kind === 'compare' && <Compared task={task} cells={cells} states={states} onTask={onTask} />}
       <Group gap="sm" mt="xs" align="flex-end">
         {(task.kind === 'calculate' || task.kind === 'write-down') && (
@@ -106,6 +122,17 @@ export function TaskFields({ task, analysis, acts, onTask }: TaskFieldsProps) {
               label: t(`task.kinds.${kind}`),
             }))}
             onChange={(event) => onTask({ ...task, kind: event.currentTarget.value as Kind })}
+          />
+        )}
+        {OF_AMOUNTS.includes(task.kind) && UNITS[quantityOf(task) ?? ''] && (
+          <NativeSelect
+            label={t('task.unit')}
+            value={task.cells?.[0]?.unit ?? ''}
+            data={[{ value: '', label: t('task.anyUnit') }, ...(UNITS[quantityOf(task) ?? ''] ?? [])]}
+            onChange={(event) => {
+              const unit = event.currentTarget.value || undefined
+              onTask({ ...task, cells: task.cells?.map((cell) => ({ ...cell, unit })) })
+            }}
           />
         )}
         {task.kind === 'limits' && (
@@ -153,6 +180,48 @@ export function TaskFields({ task, analysis, acts, onTask }: TaskFieldsProps) {
       </Group>
     </>
   )
+}
+
+/** The one quantity of all its cells. */
+function quantityOf({ cells }: TaskBody) {
+  const all = new Set(cells?.map(({ quantity }) => quantity))
+  return all.size === 1 ? [...all][0] : undefined
+}
+
+/** What no other kind has. */
+function Own({ task, onTask }: Pick<TaskFieldsProps, 'task' | 'onTask'>) {
+  const { t } = useTranslation()
+  const flag = (key: 'letters' | 'bandsAsked') => (
+    <Checkbox
+      mt="xs"
+      label={t(`task.${key}`)}
+      checked={task[key] ?? false}
+      onChange={(event) => onTask({ ...task, [key]: event.currentTarget.checked, marks: undefined })}
+    />
+  )
+  const value = (label: string) => (
+    <TextInput
+      label={label}
+      w={140}
+      value={task.value ?? ''}
+      onChange={(event) => onTask({ ...task, value: event.currentTarget.value })}
+    />
+  )
+  switch (task.kind) {
+    case 'fold':
+      return flag('letters')
+    case 'connect':
+      return value(t('task.wanted'))
+    case 'colour-code':
+      return (
+        <>
+          {value(t('task.tolerance'))}
+          {flag('bandsAsked')}
+        </>
+      )
+    default:
+      return null
+  }
 }
 
 interface ComparedProps {

@@ -14,6 +14,12 @@ export interface Asking {
   /** What is done to the circuit, one act after the other, and what is told then. */
   states: readonly StateBody[]
   tasks: readonly TaskBody[]
+  /** Hidden where the circuit is to be drawn from words; shown where nothing is said. */
+  drawing?: Schemas['QuestionBody']['drawing']
+  /** For how long things run, where charge, energy or cost is told or asked. */
+  running?: Schemas['RunningBody'][] | null
+  /** What a kilowatt hour costs. */
+  tariff?: string | null
 }
 
 export const askingFrom = ({ given, asked }: Uses, known: readonly string[] = []): Asking =>
@@ -63,4 +69,7 @@ export const questionBody = (notation: string, asking: Asking): Schemas['Questio
   given: [...asking.given].map(cellOf),
   states: [...asking.states],
   tasks: [...asking.tasks],
+  ...(asking.drawing && { drawing: asking.drawing }),
+  ...(asking.running?.length && { running: asking.running }),
+  ...(asking.tariff && { tariff: asking.tariff }),
 })

@@ -30,7 +30,9 @@ export function useCircuitStates(notation: string, style: string | undefined, st
     /** The line of text of what is looked at. */
     notation: state === 0 ? notation : (found?.[state]?.notation ?? notation),
     /** What was done to come to each state after the first. */
-    acts: states.map((one, place) => found?.[place + 1]?.act ?? `${one.act.part} ${one.act.act}`),
+    acts: states.map(
+      (one, place) => found?.[place + 1]?.act ?? [one.act.part, one.act.act].filter(Boolean).join(' '),
+    ),
     /** Why the states cannot be worked out. */
     problem: query.error instanceof ProblemError && states.length > 0 ? query.error.problem : undefined,
   }

@@ -16,11 +16,13 @@ export function useUses(
   const whole = useMemo<Asking>(() => {
     if (!rows) return askingFrom(NOTHING)
     if (!asking) return askingFrom(startingUses(rows))
+    // Connected otherwise, a later state may have other rows than the circuit as drawn.
+    if (state > 0) return asking
     const known = asking.known.length ? asking.known : rows.map((row) => row.id)
     return withUses(asking, 0, fitted(usesOf(asking, 0), rows, new Set(known)), asking.known)
-  }, [rows, asking])
+  }, [rows, asking, state])
   const uses = useMemo(() => (rows ? usesOf(whole, state) : NOTHING), [rows, whole, state])
-  const known = () => rows?.map((row) => row.id) ?? []
+  const known = () => (state > 0 ? whole.known : (rows?.map((row) => row.id) ?? []))
   return {
     /** All that is told and asked, as it fits the circuit. */
     asking: whole,

@@ -6,6 +6,7 @@ import didaxis.core.circuit.Network;
 import didaxis.core.circuit.Outline;
 import didaxis.core.circuit.Parallel;
 import didaxis.core.circuit.Part;
+import didaxis.core.circuit.PartKind;
 import didaxis.core.circuit.Point;
 import didaxis.core.circuit.Series;
 import didaxis.core.circuit.Subject;
@@ -13,6 +14,7 @@ import didaxis.core.circuit.Subjects;
 import didaxis.core.circuit.Terminals;
 import didaxis.core.notation.Netlist;
 import didaxis.core.notation.Wiring;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -75,7 +77,43 @@ public sealed interface Rewiring extends Act {
                     .filter(label -> circuit.part(label).isEmpty())
                     .findFirst()
                     .orElseThrow();
-            return Netlist.withWire(circuit, one, other, wire);
+            return besides(circuit, one, other, Part.usual(PartKind.LINK, wire))
+                    .orElseGet(() -> Netlist.withWire(circuit, one, other, wire));
+        }
+
+        /** The wire beside what lies between two places of one row; empty where they lie in no row together. */
+        private static Optional<Circuit> besides(Circuit circuit, int one, int other, Part wire) {
+            Outline outline = circuit.outline();
+            Terminals terminals = Terminals.of(circuit);
+            for (int i = 0; i < outline.size(); i++) {
+                if (!(outline.node(i) instanceof Series series)) continue;
+                int[] members = outline.membersOf(i);
+                // Places along a row, from its end nearer the positive terminal; a part leads from each to the next.
+                int[] along = IntStream.of(members).filter(outline::hasPart).toArray();
+                int from = place(along, terminals, one);
+                int to = place(along, terminals, other);
+                if (from < 0 || to < 0) continue;
+                int first = along[Math.min(from, to)];
+                int last = along[Math.max(from, to) - 1];
+                List<Network> before = new ArrayList<>();
+                List<Network> between = new ArrayList<>();
+                List<Network> behind = new ArrayList<>();
+                for (int k = 0; k < members.length; k++) {
+                    List<Network> where = members[k] < first ? before : members[k] > last ? behind : between;
+                    where.add(series.members().get(k));
+                }
+                before.add(Parallel.of(List.of(Series.of(between), wire)));
+                before.addAll(behind);
+                return outline.with(i, Optional.of(Series.of(before)))
+                        .map(network -> Circuit.of(circuit.source(), network));
+            }
+            return Optional.empty();
+        }
+
+        /** Before how many of a row's parts a place lies; −1 if it is none of the row's. */
+        private static int place(int[] along, Terminals terminals, int place) {
+            for (int k = 0; k < along.length; k++) if (terminals.from(along[k]) == place) return k;
+            return terminals.to(along[along.length - 1]) == place ? along.length : -1;
         }
 
         private static int place(String name, Circuit circuit) {

@@ -20,7 +20,7 @@ final class CurrentAtPoint {
             Optional<Subject> along =
                     structure.currentOf(structure.chart().subjects().nodeOf(point));
             // Where nothing that has a name carries it, only that nothing flows can be told.
-            if (along.isPresent())
+            if (along.filter(subject -> !subject.equals(point)).isPresent())
                 Relation.equal(Law.CURRENT_AT_POINT, List.of(here, Cell.current(along.get())))
                         .ifPresent(relations::add);
             else if (structure.chart().value(here).orElse(1) == 0)

@@ -4,6 +4,7 @@ import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Outline;
 import didaxis.core.circuit.Parallel;
+import didaxis.core.circuit.Point;
 import didaxis.core.circuit.Series;
 import didaxis.core.circuit.Subject;
 import didaxis.core.circuit.Subjects;
@@ -156,7 +157,8 @@ public final class Structure {
     private Optional<Subject> ownCurrent(int i) {
         if (exact(i).isPresent()) return exact(i);
         int[] members = outline.membersOf(i);
-        if (!(outline.node(i) instanceof Parallel)) return firstOf(members, this::ownCurrent);
+        if (!(outline.node(i) instanceof Parallel))
+            return firstOf(members, this::ownCurrent).or(() -> firstOf(members, this::point));
         int[] wires =
                 IntStream.of(members).filter(m -> point.resistance(m) == 0).toArray();
         int[] conducting = wires.length > 0
@@ -165,6 +167,11 @@ public final class Structure {
                         .filter(m -> Double.isFinite(point.resistance(m)))
                         .toArray();
         return conducting.length == 1 ? ownCurrent(conducting[0]) : Optional.empty();
+    }
+
+    /** A point names the current of wires that share theirs in no decided way. */
+    private Optional<Subject> point(int i) {
+        return outline.node(i) instanceof Point named ? Optional.of(Subject.point(named.name())) : Optional.empty();
     }
 
     private static Optional<Subject> firstOf(int[] nodes, IntFunction<Optional<Subject>> subject) {

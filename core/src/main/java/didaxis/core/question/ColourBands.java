@@ -20,6 +20,9 @@ import java.util.stream.Collectors;
  */
 public record ColourBands(String id, int state, String part, double percent, boolean bandsAsked, int marks)
         implements Task {
+    /** Common practice for carbon film. */
+    public static final double USUAL_PERCENT = 5;
+
     private Cell cell() {
         return Cell.resistance(Subject.part(part));
     }
@@ -47,8 +50,15 @@ public record ColourBands(String id, int state, String part, double percent, boo
     public List<TaskFlaw> flaws(Question question, Knowledge knowledge) {
         if (!question.state(state).numbered()) return List.of(new TaskFlaw.NoNumber(id));
         if (bands(question).isEmpty()) return List.of(new TaskFlaw.NoBands(id, part, percent));
-        boolean told = !bandsAsked && question.isTold(cell(), state);
-        return told ? List.of(new TaskFlaw.GivenAway(id, cell())) : List.of();
+        boolean away = bandsAsked ? isAsked(question) : question.isTold(cell(), state);
+        return away ? List.of(new TaskFlaw.GivenAway(id, cell())) : List.of();
+    }
+
+    /** Whether its resistance, which the prompt says where the bands are asked, is asked in some box. */
+    private boolean isAsked(Question question) {
+        return question.boxes().stream()
+                .anyMatch(box -> box.form() instanceof Box.Form.Amount amount
+                        && amount.cell().equals(cell()));
     }
 
     @Override

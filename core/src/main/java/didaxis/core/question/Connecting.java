@@ -18,6 +18,8 @@ import java.util.Optional;
  * @param ohms what they are to have together
  */
 public record Connecting(String id, int state, List<String> parts, double ohms, int marks) implements Task {
+    public static final int USUAL_MARKS = 3;
+
     public Connecting {
         parts = List.copyOf(parts);
         Arrangement.refuseOthers(id, parts);

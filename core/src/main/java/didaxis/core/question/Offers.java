@@ -5,6 +5,8 @@ import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Part;
 import didaxis.core.circuit.PartKind;
 import didaxis.core.circuit.Subject;
+import didaxis.core.quantity.Amount;
+import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Amounts.Command;
 import java.util.ArrayList;
@@ -43,6 +45,7 @@ public final class Offers {
     public static List<Task> of(Question question, int state) {
         Offers offers = new Offers(question, state);
         offers.amounts();
+        offers.runs();
         offers.ways();
         offers.lamps();
         offers.structure();
@@ -168,6 +171,13 @@ public final class Offers {
             }
     }
 
+    /** What is taken in a time by what runs for one. */
+    private void runs() {
+        for (Subject one : chart.running().seconds().keySet())
+            for (Quantity quantity : List.of(Quantity.CHARGE, Quantity.ENERGY, Quantity.COST, Quantity.TIME))
+                calculate(List.of(Cell.of(one, quantity)));
+    }
+
     private void ways() {
         if (place == 0) return;
         List<Cell> cells = new ArrayList<>(readings());
@@ -216,6 +226,7 @@ public final class Offers {
         if (!rated.isEmpty()) offer(new PartLimits(NONE, place, Quantity.VOLTAGE, rated, 3));
         for (Part fuse : parts(PartKind.FUSE))
             if (!parts.isEmpty()) offer(new Breaker(NONE, place, fuse.label(), parts, 2));
+        made(parts.subList(0, Math.min(MOST_COMBINED, parts.size())));
         if (parts.size() > 2)
             for (String part : parts.subList(0, MOST_COMBINED))
                 for (Quantity quantity : List.of(Quantity.VOLTAGE, Quantity.CURRENT))
@@ -229,5 +240,26 @@ public final class Offers {
                             2));
         if (parts.size() > 1)
             offer(new Arrangements(NONE, place, parts.subList(0, Math.min(MOST_COMBINED, parts.size())), 4));
+    }
+
+    /** To be connected to what lies in the middle of all they can have, and read from their bands. */
+    private void made(List<String> some) {
+        List<Part> given = state.circuit().parts().stream()
+                .filter(part -> some.contains(part.label()))
+                .toList();
+        if (some.size() > 1 && Arrangement.flaws(NONE, state, some).isEmpty()) {
+            List<Arrangement> all = Arrangement.all(given);
+            double ohms = AmountFormat.STANDARD.rounded(
+                    Amount.of(all.get(all.size() / 2).ohms(), Quantity.RESISTANCE));
+            if (ohms > 0) offer(new Connecting(NONE, place, some, ohms, Connecting.USUAL_MARKS));
+        }
+        for (Part part : given)
+            if (part.kind() == PartKind.RESISTOR) {
+                Cell cell = Cell.resistance(Subject.part(part.label()));
+                // Bands are named of what is told, and read of what can be known in no other way.
+                boolean told = question.isTold(cell, place);
+                if (told || !knowledge.reaches(cell, place))
+                    offer(new ColourBands(NONE, place, part.label(), ColourBands.USUAL_PERCENT, told, 1));
+            }
     }
 }

@@ -88,6 +88,8 @@ class NetlistTest {
 
     private static void same(Chart before, Chart after, Subject subject) {
         for (Quantity quantity : Quantity.values()) {
+            // A node does not tell on which of its wires a point lies.
+            if (subject.kind() == Subject.Kind.POINT && quantity == Quantity.CURRENT) continue;
             double expected = before.limit(Cell.of(subject, quantity));
             double found = after.limit(Cell.of(subject, quantity));
             double slack = !Double.isFinite(expected) ? 1e-12 : 1e-9 * Math.abs(expected) + 1e-12;

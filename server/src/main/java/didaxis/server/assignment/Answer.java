@@ -8,7 +8,7 @@ import java.util.Set;
 
 /** One answer as it was typed, and the id of its box on the sheet. */
 record Answer(String box, String text) {
-    private static final int LONGEST = 200;
+    private static final int LONGEST = 600;
 
     /**
      * Answers by their boxes, each box once: of several texts for one the last counts.

@@ -71,7 +71,15 @@ class QuestionDrafts {
             List<String> known,
             String stem,
             List<QuestionBody.StateBody> states,
-            List<TaskBody> tasks) {}
+            List<TaskBody> tasks,
+
+            @Schema(
+                    types = {"string", "null"},
+                    allowableValues = {"shown", "hidden"})
+            String drawing,
+
+            @Schema(types = {"array", "null"}) List<QuestionBody.RunningBody> running,
+            @Schema(types = {"string", "null"}) String tariff) {}
 
     /**
      * A question at one moment of its making; the text may be half typed, in the decimal sign of its style (the first

@@ -158,7 +158,7 @@ record TaskReader(TaskBody body, String id, List<State> states) {
         if (!(ohms > 0))
             throw Problem.badRequest("Task " + id + " needs the resistance that is wanted, such as 14 Ω: value.")
                     .with("field", "value");
-        return new Connecting(id, place(), partsIn(), ohms, worth(3));
+        return new Connecting(id, place(), partsIn(), ohms, worth(Connecting.USUAL_MARKS));
     }
 
     private Task colourBands() {
