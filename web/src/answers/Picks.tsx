@@ -117,11 +117,16 @@ function FoldPicks({ box, text, onWrite }: PicksProps) {
   )
 }
 
+const isVoltmeter = (name: string) => /^V[0-9]*$/.test(name)
+
+/** As it stands on a line: a point behind its dot, what a voltmeter is across in brackets. */
+const written = (name: string) => (isVoltmeter(name) ? `${name}[` : /^[A-Z]$/.test(name) ? `.${name}` : name)
+
 /** Parts, signs and brackets, one after the other. */
 function NetworkPicks({ box, text, onWrite }: PicksProps) {
   const { t } = useTranslation()
   const put = (more: string) =>
-    onWrite(`${text.trimEnd()}${text.trim() === '' ? '' : ' '}${more}`.replace(/\( /g, '('))
+    onWrite(`${text.trimEnd()}${text.trim() === '' ? '' : ' '}${more}`.replace(/([([]) /g, '$1'))
   const left = box.things.filter((name) => !new RegExp(`\\b${name}\\b`).test(text))
   return (
     <Row
@@ -129,12 +134,15 @@ function NetworkPicks({ box, text, onWrite }: PicksProps) {
       back={text.trim() === '' ? undefined : () => onWrite(text.trimEnd().replace(/\s*(\w+|\|\||\W)$/, ''))}
     >
       {left.map((name) => (
-        <Pick key={name} label={name} onPick={() => put(name)} />
+        <Pick key={name} label={name} onPick={() => put(written(name))} />
       ))}
       <Pick label="+" says={t('picks.series')} onPick={() => put('+')} />
       <Pick label="||" says={t('picks.parallel')} onPick={() => put('||')} />
       <Pick label="(" says={t('picks.open')} onPick={() => put('(')} />
       <Pick label=")" says={t('picks.close')} onPick={() => onWrite(`${text.trimEnd()})`)} />
+      {box.things.some(isVoltmeter) && (
+        <Pick label="]" says={t('picks.meterEnds')} onPick={() => onWrite(`${text.trimEnd()}]`)} />
+      )}
     </Row>
   )
 }

@@ -86,6 +86,7 @@ export const sheets = {
     within: 'within {{name}}',
     open: 'bracket opens',
     close: 'bracket closes',
+    meterEnds: 'what the voltmeter is across ends',
     back: 'Take the last back',
   },
   band: {

@@ -167,6 +167,8 @@ export const workbench = {
       supply: 'another supply',
       connected: 'connected otherwise',
     },
+    part: 'Part',
+    act: 'What happens',
     ofPart: 'To a part',
     ofCircuit: 'To the circuit',
     more: 'Its label',

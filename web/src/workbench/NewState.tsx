@@ -55,14 +55,14 @@ export function NewState({ notation, style, states, asking, onAsking, things, in
             <Group gap="sm" align="flex-end" wrap="nowrap">
               {!OF_CIRCUIT.includes(act) && (
                 <NativeSelect
-                  label={t('change.part')}
+                  label={t('states.part')}
                   value={part?.name ?? ''}
                   onChange={(event) => type({ ...typed, part: event.currentTarget.value })}
                   data={parts.map(({ name }) => name)}
                 />
               )}
               <NativeSelect
-                label={t('change.act')}
+                label={t('states.act')}
                 value={act}
                 onChange={(event) => type({ act: event.currentTarget.value as ActName, part: typed.part })}
                 data={[

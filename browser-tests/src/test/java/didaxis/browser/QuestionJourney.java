@@ -63,8 +63,8 @@ class QuestionJourney {
 
     private static void then(Page page, String part, String act) {
         button(page, "+ then …").click();
-        page.getByLabel("If", new Page.GetByLabelOptions().setExact(true)).selectOption(part);
-        page.getByLabel("is", new Page.GetByLabelOptions().setExact(true)).selectOption(act);
+        page.getByLabel("Part", new Page.GetByLabelOptions().setExact(true)).selectOption(part);
+        page.getByLabel("What happens").selectOption(act);
         button(page, "Add").click();
     }
 

@@ -67,6 +67,28 @@ public final class Wiring {
         return canonical(circuit.network(), new TreeSet<>(circuit.source().voltmeters()));
     }
 
+    /** The same with no regard to points. */
+    public static String withoutPoints(Circuit circuit) {
+        return canonical(Circuit.of(circuit.source(), pointless(circuit.network())));
+    }
+
+    /** Whether it has a point. */
+    public static boolean hasPoint(Circuit circuit) {
+        return canonical(circuit).contains(".");
+    }
+
+    private static Network pointless(Network network) {
+        if (network instanceof Metered metered) return new Metered(metered.voltmeter(), pointless(metered.stretch()));
+        if (network instanceof Parallel parallel)
+            return Parallel.of(
+                    parallel.members().stream().map(Wiring::pointless).toList());
+        if (!(network instanceof Series series)) return network;
+        return Series.of(series.members().stream()
+                .filter(member -> !(member instanceof Point))
+                .map(Wiring::pointless)
+                .toList());
+    }
+
     /** With the voltmeters that lie across all of it, which may be drawn at any of its branches. */
     private static String canonical(Network network, TreeSet<String> across) {
         Network bare = withoutMeters(network, across);

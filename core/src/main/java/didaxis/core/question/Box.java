@@ -136,6 +136,22 @@ public record Box(String id, String task, Form form, int marks) {
             }
         }
 
+        /** Some of these links in their causal order, by their letters. */
+        record Chain(List<Explaining.Link> links) implements Form {
+            @Override
+            public <T> T match(Cases<T> cases) {
+                return cases.chain.apply(this);
+            }
+        }
+
+        /** How one knows how two parts are joined: one of three reasons. */
+        record Why() implements Form {
+            @Override
+            public <T> T match(Cases<T> cases) {
+                return cases.why.apply(this);
+            }
+        }
+
         /** A number of per cent. */
         record Percent() implements Form {
             @Override
@@ -161,6 +177,8 @@ public record Box(String id, String task, Form form, int marks) {
                 Function<Nested, T> nested,
                 Function<Wired, T> wired,
                 Function<Bands, T> bands,
-                Function<Percent, T> percent) {}
+                Function<Percent, T> percent,
+                Function<Chain, T> chain,
+                Function<Why, T> why) {}
     }
 }

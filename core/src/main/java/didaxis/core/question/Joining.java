@@ -10,11 +10,19 @@ import java.util.List;
 /**
  * Whether two parts are in series, in parallel, or neither, as the circuit stands as resistances: what has none is wire,
  * and what nothing can pass is not there.
+ *
+ * @param reason whether it is asked how one knows
  */
-public record Joining(String id, int state, String one, String other, int marks) implements Task {
+public record Joining(String id, int state, String one, String other, boolean reason, int marks) implements Task {
+    /** Without a reason. */
+    public Joining(String id, int state, String one, String other, int marks) {
+        this(id, state, one, other, false, marks);
+    }
+
     @Override
     public List<Box> boxes() {
-        return List.of(new Box(id, id, new Box.Form.Joint(), marks));
+        Box joint = new Box(reason ? id + "-1" : id, id, new Box.Form.Joint(), marks);
+        return reason ? List.of(joint, new Box(id + "-2", id, new Box.Form.Why(), marks)) : List.of(joint);
     }
 
     @Override
@@ -34,6 +42,8 @@ public record Joining(String id, int state, String one, String other, int marks)
     @Override
     public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
         Pair.Kind right = joint(question);
+        if (box.form() instanceof Box.Form.Why)
+            return Typed.judged(typed, Typed.why(typed), right, box.marks(), Typed.whyLetter(right));
         return Typed.judged(typed, Typed.joint(typed), right, box.marks(), Typed.word(right));
     }
 

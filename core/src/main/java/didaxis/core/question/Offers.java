@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -107,7 +108,7 @@ public final class Offers {
                 Ways::cells,
                 ranking -> List.of(ranking.quantity(), Set.copyOf(ranking.things())),
                 out -> Set.copyOf(out.parts()),
-                joining -> Set.of(joining.one(), joining.other()),
+                joining -> List.of(joining.reason(), Set.of(joining.one(), joining.other())),
                 comparison -> List.of(comparison.cell(), comparison.otherState(), comparison.other()),
                 safe -> List.of(),
                 all -> Set.copyOf(all.parts()),
@@ -118,7 +119,8 @@ public final class Offers {
                 nesting -> List.of(),
                 redrawing -> List.of(),
                 connecting -> List.of(Set.copyOf(connecting.parts()), connecting.ohms()),
-                bands -> List.of(bands.part(), bands.bandsAsked())));
+                bands -> List.of(bands.part(), bands.bandsAsked()),
+                Explaining::cell));
         return List.of(task.getClass(), task.state(), what);
     }
 
@@ -189,6 +191,8 @@ public final class Offers {
             cells.add(Cell.voltage(part));
         }
         for (Cell cell : cells.stream().distinct().toList()) offer(new Ways(NONE, place, List.of(cell)));
+        for (Cell cell : cells.stream().distinct().toList())
+            offer(Explaining.of(NONE, place, cell, question.states(), Optional.empty()));
     }
 
     private void lamps() {

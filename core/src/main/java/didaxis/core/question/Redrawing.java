@@ -5,6 +5,7 @@ import didaxis.core.circuit.Part;
 import didaxis.core.circuit.Subject;
 import didaxis.core.notation.Wiring;
 import didaxis.core.style.MarkingStyle;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -22,7 +23,12 @@ public record Redrawing(String id, int state, int marks) implements Task {
 
     @Override
     public List<Subject> things(Question question) {
-        return parts(question).stream().map(part -> Subject.part(part.label())).toList();
+        List<Subject> things = new ArrayList<>();
+        for (Part part : parts(question)) things.add(Subject.part(part.label()));
+        for (Subject reading : question.state(state).chart().subjects().readings())
+            // A voltmeter across the terminals stands at the source, which is not drawn.
+            if (!question.state(state).circuit().source().voltmeters().contains(reading.id())) things.add(reading);
+        return things;
     }
 
     private List<Part> parts(Question question) {
@@ -37,9 +43,15 @@ public record Redrawing(String id, int state, int marks) implements Task {
     @Override
     public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
         Circuit right = question.state(state).circuit();
-        // A voltmeter across the terminals stands at the source, which is not typed.
-        Optional<String> own = Wiring.read(typed, right.source(), right.parts()).map(Wiring::canonical);
-        return Typed.judged(typed, own, Wiring.canonical(right), marks, Wiring.print(right));
+        Optional<Circuit> own = Wiring.read(typed, right.source(), right.parts());
+        // Points name places: who leaves them out draws the same circuit.
+        boolean pointless = own.filter(Wiring::hasPoint).isEmpty();
+        return Typed.judged(
+                typed,
+                own.map(pointless ? Wiring::withoutPoints : Wiring::canonical),
+                pointless ? Wiring.withoutPoints(right) : Wiring.canonical(right),
+                marks,
+                Wiring.print(right));
     }
 
     @Override

@@ -27,7 +27,8 @@ public sealed interface Task
                 Nesting,
                 Redrawing,
                 Connecting,
-                ColourBands {
+                ColourBands,
+                Explaining {
     /** Unique within the question. */
     String id();
 
@@ -77,5 +78,6 @@ public sealed interface Task
             Function<Nesting, T> nesting,
             Function<Redrawing, T> redrawing,
             Function<Connecting, T> connecting,
-            Function<ColourBands, T> colourBands) {}
+            Function<ColourBands, T> colourBands,
+            Function<Explaining, T> explaining) {}
 }

@@ -139,6 +139,14 @@ public sealed interface TaskFlaw {
         }
     }
 
+    /** A cell goes its way for no reason that has a link before it. */
+    record NoChain(String task, Cell cell) implements TaskFlaw {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.noChain.apply(this);
+        }
+    }
+
     <T> T match(Cases<T> cases);
 
     /** A function for each case. */
@@ -158,5 +166,6 @@ public sealed interface TaskFlaw {
             Function<NoRating, T> noRating,
             Function<NoPlaceForAMeter, T> noPlaceForAMeter,
             Function<NoArrangement, T> noArrangement,
-            Function<NoBands, T> noBands) {}
+            Function<NoBands, T> noBands,
+            Function<NoChain, T> noChain) {}
 }

@@ -77,6 +77,44 @@ public final class Typed {
         return nesting.isEmpty() ? Optional.empty() : Optional.of(nesting);
     }
 
+    /** "c > a > d", "c, a, d", "cad": places of links, each once, by their letters. */
+    public static Optional<List<Integer>> chain(String typed, int links) {
+        List<Integer> places = new ArrayList<>();
+        for (char letter :
+                typed.toLowerCase(Locale.ROOT).replaceAll("[\\s,;>→-]+", "").toCharArray()) {
+            int place = letter - 'a';
+            if (place < 0 || place >= links || places.contains(place)) return Optional.empty();
+            places.add(place);
+        }
+        return places.isEmpty() ? Optional.empty() : Optional.of(places);
+    }
+
+    /** Places of links as one would write them. */
+    public static String chain(List<Integer> places) {
+        return places.stream()
+                .map(place -> String.valueOf((char) ('a' + place)))
+                .collect(Collectors.joining(" > "));
+    }
+
+    /** Why two parts are joined as they are: its letter, or its words. */
+    public static Optional<Pair.Kind> why(String typed) {
+        return one(
+                typed,
+                Map.of(
+                        "a|same current|one path", Pair.Kind.SERIES,
+                        "b|same two|both ends|same ends|same junctions", Pair.Kind.PARALLEL,
+                        "c|junction lies between|junction between|between them", Pair.Kind.NEITHER));
+    }
+
+    /** The letter of a reason. */
+    public static String whyLetter(Pair.Kind kind) {
+        return switch (kind) {
+            case SERIES -> "a";
+            case PARALLEL -> "b";
+            case NEITHER -> "c";
+        };
+    }
+
     /** Series within parallel within series. */
     public static String printNesting(List<Boolean> nesting) {
         return nesting.stream().map(series -> series ? "series" : "parallel").collect(Collectors.joining(" within "));

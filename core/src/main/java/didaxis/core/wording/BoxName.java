@@ -30,7 +30,9 @@ public record BoxName(HouseStyle style) {
                         nested -> "nesting",
                         wired -> "circuit",
                         bands -> "bands",
-                        percent -> "tolerance"));
+                        percent -> "tolerance",
+                        chain -> "reasons in their order",
+                        why -> "how one knows"));
     }
 
     private static String things(Task task, Box box) {

@@ -62,7 +62,11 @@ public record BoxReading(String shown, String expected) {
                         ColourCode.percent(typed).stream()
                                 .mapToObj(number -> "± " + AmountFormat.exactly(number) + " %")
                                 .findFirst(),
-                        "a number of per cent")));
+                        "a number of per cent"),
+                chain -> words(
+                        Typed.chain(typed, chain.links().size()).map(Typed::chain),
+                        "letters in their order, such as b > a"),
+                why -> words(Typed.why(typed).map(Typed::whyLetter), "a, b or c")));
     }
 
     private static BoxReading words(Optional<String> shown, String expected) {
@@ -87,6 +91,7 @@ public record BoxReading(String shown, String expected) {
 
     private static Optional<String> wired(String typed, List<Subject> things) {
         List<Part> parts = things.stream()
+                .filter(thing -> thing.kind() == Subject.Kind.PART)
                 .map(thing -> Part.usual(kind(thing.id()), thing.id()))
                 .toList();
         return Wiring.read(typed, new Source(1, 0, List.of()), parts).map(Wiring::print);

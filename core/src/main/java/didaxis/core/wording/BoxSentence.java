@@ -4,15 +4,19 @@ import didaxis.core.marking.BoxFinding;
 import didaxis.core.question.Verdict;
 
 /** Says what marking found in a box, in one sentence to the learner. */
-public record BoxSentence(FindingSentence amounts) {
+public record BoxSentence(FindingSentence amounts, BoxChoices choices) {
     public String say(BoxFinding finding) {
-        return finding.match(amount -> amounts.say(amount.finding()), words -> words(words.verdict()));
+        return finding.match(
+                amount -> amounts.say(amount.finding()),
+                words -> words(
+                        words.verdict(),
+                        choices.said(words.box(), words.verdict().model())));
     }
 
-    private static String words(Verdict verdict) {
-        String right = "right is: " + verdict.model() + ".";
+    private static String words(Verdict verdict, String model) {
+        String right = "right is: " + model + ".";
         return switch (verdict.code()) {
-            case RIGHT -> "Right: " + verdict.model() + ".";
+            case RIGHT -> "Right: " + model + ".";
             case PARTLY -> "Partly right; " + right;
             case WRONG -> "Not right; " + right;
             case BLANK -> "Nothing was written; " + right;

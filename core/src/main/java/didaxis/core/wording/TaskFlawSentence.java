@@ -32,7 +32,8 @@ public record TaskFlawSentence(HouseStyle style) {
                 none -> "these parts cannot be connected to have " + ohms(none.ohms())
                         + "; the nearest they can have is " + ohms(none.nearest()) + ".",
                 bands -> "colour bands cannot say what " + bands.part() + " is, with a tolerance of "
-                        + AmountFormat.exactly(bands.percent()) + " %.")));
+                        + AmountFormat.exactly(bands.percent()) + " %.",
+                chain -> "there is no chain of reasons that leads to " + cells.of(chain.cell()) + ".")));
     }
 
     private String ohms(double si) {

@@ -103,7 +103,8 @@ public record TaskSentence(HouseStyle style, Question question) {
                 this::ways,
                 this::ranking,
                 this::goingOut,
-                joining -> "Are " + joining.one() + " and " + joining.other() + " in series, in parallel, or neither?",
+                joining -> "Are " + joining.one() + " and " + joining.other() + " in series, in parallel, or neither?"
+                        + (joining.reason() ? " How does one know?" : ""),
                 this::comparison,
                 safe -> "What is the highest emf at which no part is over its rating, and which part sets it?",
                 all -> "Which resistances can " + Listed.of(all.parts()) + " make together, all of them used?",
@@ -121,7 +122,9 @@ public record TaskSentence(HouseStyle style, Question question) {
                 this::redrawing,
                 connecting -> "Connect " + Listed.of(connecting.parts()) + ", all of them, so that together they have "
                         + style.numbers().exactly(Amount.of(connecting.ohms(), Quantity.RESISTANCE)) + ".",
-                this::colourBands));
+                this::colourBands,
+                explaining -> "Why does " + phrase(List.of(explaining.cell()))
+                        + " change as it does? Pick the reasons that" + " lead to it, and put them into their order."));
     }
 
     private String amounts(Amounts amounts) {

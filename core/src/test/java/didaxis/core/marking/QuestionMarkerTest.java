@@ -24,6 +24,7 @@ import didaxis.core.question.Ways;
 import didaxis.core.solving.OperatingPoint;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.style.MarkingStyle;
+import didaxis.core.wording.BoxChoices;
 import didaxis.core.wording.BoxSentence;
 import didaxis.core.wording.FindingSentence;
 import didaxis.core.wording.TaskSentence;
@@ -58,7 +59,7 @@ class QuestionMarkerTest {
     }
 
     private static String said(Question question, Map<String, String> answers) {
-        BoxSentence says = new BoxSentence(new FindingSentence(FIGURES));
+        BoxSentence says = new BoxSentence(new FindingSentence(FIGURES), new BoxChoices(HouseStyle.RIDGE));
         List<String> sentences = QuestionMarker.of(question, MarkingStyle.STANDARD).mark(answers).stream()
                 .map(finding -> finding.box().id() + " " + says.say(finding))
                 .toList();
@@ -166,7 +167,7 @@ class QuestionMarkerTest {
                         "S1 is closed. Does the reading of V1 increase, decrease or stay the same?",
                         "Are R2 and R3 in series, in parallel, or neither?"),
                 question.tasks().stream().map(sentences::prompt).toList());
-        BoxSentence says = new BoxSentence(new FindingSentence(FIGURES));
+        BoxSentence says = new BoxSentence(new FindingSentence(FIGURES), new BoxChoices(HouseStyle.RIDGE));
         List<BoxFinding> findings = QuestionMarker.of(question, MarkingStyle.STANDARD)
                 .mark(Map.of("1.1", "12 V", "1.2", "4 ohm", "1.3", "goes up", "1.4", "parallel"));
         assertEquals(

@@ -163,6 +163,7 @@ class ConnectingTest {
                 drawn(Notation.circuit("9 V : R1=3 + R2=4 + .B + R3=6")).orElseThrow());
         assertEquals(Code.RIGHT, judged(points, "R2 + R1 + .B + R3").code());
         assertEquals(Code.WRONG, judged(points, "R1 + R3 + .B + R2").code());
+        assertEquals(Code.RIGHT, judged(points, "R3 + R1 + R2").code(), "without points");
         assertFalse(points.boxes().isEmpty());
         assertTrue(points.flaws().isEmpty());
     }

@@ -2,7 +2,9 @@ package didaxis.server.assignment;
 
 import didaxis.core.marking.BoxFinding;
 import didaxis.core.marking.QuestionMarker;
+import didaxis.core.style.HouseStyle;
 import didaxis.core.style.MarkingStyle;
+import didaxis.core.wording.BoxChoices;
 import didaxis.core.wording.BoxSentence;
 import didaxis.core.wording.FindingSentence;
 import didaxis.server.marking.BoxFindingView;
@@ -47,7 +49,8 @@ record Judgement(Map<String, BoxFinding> findings, int marks) {
     }
 
     private static List<BoxFindingView> views(Map<String, BoxFinding> findings) {
-        BoxSentence sentences = new BoxSentence(new FindingSentence(MarkingStyle.STANDARD.format()));
+        BoxSentence sentences =
+                new BoxSentence(new FindingSentence(MarkingStyle.STANDARD.format()), new BoxChoices(HouseStyle.RIDGE));
         return findings.entrySet().stream()
                 .map(one -> BoxFindingView.of(one.getKey(), one.getValue(), sentences))
                 .toList();

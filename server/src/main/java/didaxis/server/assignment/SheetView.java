@@ -9,9 +9,9 @@ import didaxis.core.question.Box;
 import didaxis.core.question.Question;
 import didaxis.core.question.State;
 import didaxis.core.question.Task;
-import didaxis.core.question.Typed;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.style.MarkingStyle;
+import didaxis.core.wording.BoxChoices;
 import didaxis.core.wording.BoxName;
 import didaxis.core.wording.BoxReading;
 import didaxis.core.wording.TaskSentence;
@@ -111,7 +111,9 @@ record SheetView(
                         "nesting",
                         "network",
                         "bands",
-                        "percent"
+                        "percent",
+                        "chain",
+                        "why"
                     })
             String form,
 
@@ -231,7 +233,7 @@ record SheetView(
                 new BoxName(HouseStyle.RIDGE).say(task, box),
                 FormWord.unit(box.form()),
                 box.marks(),
-                task.things(question).stream().map(Typed::name).toList(),
+                new BoxChoices(HouseStyle.RIDGE).of(task, box, question),
                 text,
                 read(id, task, box, question, text));
     }

@@ -10,6 +10,7 @@ import didaxis.core.question.Question;
 import didaxis.core.question.TaskFlaw;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.style.MarkingStyle;
+import didaxis.core.wording.BoxChoices;
 import didaxis.core.wording.BoxSentence;
 import didaxis.core.wording.FindingSentence;
 import didaxis.core.wording.TaskFlawSentence;
@@ -82,7 +83,7 @@ class TrialService {
             if (answers.put(answer.box(), text) != null)
                 throw Problem.badRequest("Box " + answer.box() + " is answered twice.");
         }
-        BoxSentence sentences = new BoxSentence(new FindingSentence(style.format()));
+        BoxSentence sentences = new BoxSentence(new FindingSentence(style.format()), new BoxChoices(HouseStyle.RIDGE));
         return new Findings(QuestionMarker.of(question, style).mark(answers).stream()
                 .map(finding -> BoxFindingView.of(finding.box().id(), finding, sentences))
                 .toList());

@@ -1,10 +1,10 @@
 package didaxis.server.question;
 
 import didaxis.core.notation.Notation;
-import didaxis.core.question.Box;
 import didaxis.core.question.Question;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.style.MarkingStyle;
+import didaxis.core.wording.BoxChoices;
 import didaxis.core.wording.TaskSentence;
 import didaxis.server.circuit.StyleView;
 import didaxis.server.config.Problem;
@@ -15,7 +15,10 @@ import org.springframework.stereotype.Service;
 /** Checks questions: what keeps them from being asked, their boxes, prompts and model answers. */
 @Service
 class CheckService {
-    /** @param unit of an amount; empty for any other form */
+    /**
+     * @param unit of an amount; empty for any other form
+     * @param choices what can be picked: names, or sentences that stand for a, b, c …
+     */
     record QuestionBox(
             String id,
             String task,
@@ -35,12 +38,15 @@ class CheckService {
                         "nesting",
                         "network",
                         "bands",
-                        "percent"
+                        "percent",
+                        "chain",
+                        "why"
                     })
             String form,
 
             String unit,
-            int marks) {}
+            int marks,
+            List<String> choices) {}
 
     record PromptView(String task, int state, String text) {}
 
@@ -78,7 +84,7 @@ class CheckService {
                         .map(state -> new CheckedState(sentences.act(state), Notation.print(state.circuit())))
                         .toList(),
                 flaws,
-                question.boxes().stream().map(CheckService::view).toList(),
+                boxes(question, new BoxChoices(style)),
                 question.tasks().stream()
                         .map(task -> new PromptView(task.id(), task.state(), sentences.prompt(task)))
                         .toList(),
@@ -90,7 +96,16 @@ class CheckService {
                 question.total());
     }
 
-    private static QuestionBox view(Box box) {
-        return new QuestionBox(box.id(), box.task(), FormWord.of(box.form()), FormWord.unit(box.form()), box.marks());
+    private static List<QuestionBox> boxes(Question question, BoxChoices choices) {
+        return question.tasks().stream()
+                .flatMap(task -> task.boxes().stream()
+                        .map(box -> new QuestionBox(
+                                box.id(),
+                                box.task(),
+                                FormWord.of(box.form()),
+                                FormWord.unit(box.form()),
+                                box.marks(),
+                                choices.of(task, box, question))))
+                .toList();
     }
 }

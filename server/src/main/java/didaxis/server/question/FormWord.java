@@ -21,7 +21,9 @@ public final class FormWord {
                 nested -> "nesting",
                 wired -> "network",
                 bands -> "bands",
-                percent -> "percent"));
+                percent -> "percent",
+                chain -> "chain",
+                why -> "why"));
     }
 
     /** The unit of an amount; empty for any other form. */
@@ -40,6 +42,8 @@ public final class FormWord {
                 nested -> "",
                 wired -> "",
                 bands -> "",
-                percent -> "%"));
+                percent -> "%",
+                chain -> "",
+                why -> ""));
     }
 }

@@ -13,6 +13,7 @@ import didaxis.core.question.Breaker;
 import didaxis.core.question.ColourBands;
 import didaxis.core.question.Comparison;
 import didaxis.core.question.Connecting;
+import didaxis.core.question.Explaining;
 import didaxis.core.question.GoingOut;
 import didaxis.core.question.Joining;
 import didaxis.core.question.Nesting;
@@ -31,6 +32,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 
 /** Reads a task from JSON; each kind reads what it needs and nothing else. */
@@ -60,6 +62,7 @@ record TaskReader(TaskBody body, String id, List<State> states) {
         kinds.put("draw", task -> new Redrawing(task.id, task.place(), task.worth(Redrawing.USUAL_MARKS)));
         kinds.put("connect", TaskReader::connecting);
         kinds.put("colour-code", TaskReader::colourBands);
+        kinds.put("explain", TaskReader::explaining);
         return kinds;
     }
 
@@ -172,11 +175,18 @@ record TaskReader(TaskBody body, String id, List<State> states) {
         return new ColourBands(id, place(), one.get(0), percent, body.bandsAsked() == Boolean.TRUE, worth(1));
     }
 
+    private Task explaining() {
+        List<Cell> one = cellsIn();
+        if (one.size() != 1)
+            throw Problem.badRequest("Task " + id + " is about one cell.").with("field", "cells");
+        return Explaining.of(id, place(), one.get(0), states, Optional.ofNullable(body.marks()));
+    }
+
     private Task joining() {
         List<String> two = partsIn();
         if (two.size() != 2)
             throw Problem.badRequest("Task " + id + " is about two parts.").with("field", "parts");
-        return new Joining(id, place(), two.get(0), two.get(1), worth(1));
+        return new Joining(id, place(), two.get(0), two.get(1), body.reason() == Boolean.TRUE, worth(1));
     }
 
     private Task comparison() {
