@@ -1,4 +1,4 @@
-import { Chip } from '@mantine/core'
+import { Chip, Radio, Stack } from '@mantine/core'
 import { useId, type KeyboardEvent } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
@@ -25,12 +25,13 @@ const CHOICES = {
 } as const
 
 /** The forms whose answers are long. */
-const WIDE: Box['form'][] = ['order', 'values', 'folds', 'network', 'bands', 'nesting']
+const WIDE: Box['form'][] = ['order', 'values', 'folds', 'network', 'bands', 'nesting', 'chain']
 
 /** One box in the form it has: a field, a choice, several of some things, an order. */
 export function BoxField(props: BoxFieldProps) {
   const { form } = props.box
   if (form === 'way' || form === 'joint' || form === 'relation') return <Choice {...props} form={form} />
+  if (form === 'why') return <Why {...props} />
   if (form === 'things') return <Things {...props} />
   return <Field {...props} />
 }
@@ -103,6 +104,28 @@ function Choice({ box, text, onWrite, onKeyDown, form }: BoxFieldProps & { form:
         ))}
       </Chip.Group>
     </div>
+  )
+}
+
+/** One of some sentences, told by its letter. */
+function Why({ box, text, onWrite, onKeyDown }: BoxFieldProps) {
+  const letters = box.things.map((_, place) => String.fromCharCode(97 + place))
+  const reached = letters.includes(text) ? text : letters[0]
+  return (
+    <Radio.Group label={box.name} value={text} onChange={(value) => onWrite?.(value)} mt="sm">
+      <Stack gap={4} mt={4}>
+        {box.things.map((says, place) => (
+          <Radio
+            key={says}
+            value={letters[place]}
+            label={says}
+            disabled={!onWrite}
+            data-box={letters[place] === reached ? box.id : undefined}
+            onKeyDown={onKeyDown}
+          />
+        ))}
+      </Stack>
+    </Radio.Group>
   )
 }
 

@@ -19,6 +19,8 @@ export function Picks(props: PicksProps) {
       return <NetworkPicks {...props} />
     case 'bands':
       return <BandPicks {...props} />
+    case 'chain':
+      return <ChainPicks {...props} />
     case 'nesting':
       return <NestingPicks {...props} />
     default:
@@ -183,6 +185,34 @@ function BandPicks({ text, onWrite }: PicksProps) {
         />
       ))}
     </Row>
+  )
+}
+
+const letterOf = (place: number) => String.fromCharCode(97 + place)
+
+/** Links to pick, each with the letter it is told by; those that are picked stand in their order above. */
+function ChainPicks({ box, text, onWrite }: PicksProps) {
+  const { t } = useTranslation()
+  const picked = [...text.toLowerCase().replace(/[^a-z]/g, '')]
+  const links = box.things.map((says, place) => ({ letter: letterOf(place), says }))
+  const put = (letters: string[]) => onWrite(letters.join(' > '))
+  return (
+    <div className={classes.picks}>
+      {picked.length > 0 && (
+        <ol className={classes.chain}>
+          {picked.map((letter) => (
+            <li key={letter}>{links.find((link) => link.letter === letter)?.says ?? letter}</li>
+          ))}
+        </ol>
+      )}
+      <Row hint={t('picks.chain')} back={picked.length === 0 ? undefined : () => put(picked.slice(0, -1))}>
+        {links
+          .filter(({ letter }) => !picked.includes(letter))
+          .map(({ letter, says }) => (
+            <Pick key={letter} label={`${letter}  ${says}`} onPick={() => put([...picked, letter])} />
+          ))}
+      </Row>
+    </div>
   )
 }
 

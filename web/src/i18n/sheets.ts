@@ -83,6 +83,7 @@ export const sheets = {
     network: 'Pick the parts from the positive terminal on: + is in series, || in parallel and goes first.',
     bands: 'From the first band on.',
     nesting: 'Innermost first.',
+    chain: 'Pick what is true and leads to it, one after the other; half of them are turned round.',
     within: 'within {{name}}',
     open: 'bracket opens',
     close: 'bracket closes',

@@ -1,13 +1,15 @@
-import { Checkbox, Group, MultiSelect, NativeSelect, NumberInput, TextInput } from '@mantine/core'
+import { Checkbox, Group, MultiSelect, NativeSelect, NumberInput } from '@mantine/core'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { quantityIn } from '../ui/ChartFrame'
 import type { TaskBody } from './asking'
 import { cellOf, keyOf } from './cells'
+import { OwnFields } from './OwnFields'
 
 type Kind = TaskBody['kind']
 
-const OF_CELLS: Kind[] = ['calculate', 'write-down', 'change', 'places']
+const OF_CELLS: Kind[] = ['calculate', 'write-down', 'change', 'places', 'explain']
+const OF_ONE_CELL: Kind[] = ['places', 'explain']
 const OF_AMOUNTS: Kind[] = ['calculate', 'write-down']
 const OF_PARTS: Kind[] = ['goes-out', 'joint', 'combinations', 'limits', 'breaker', 'connect', 'colour-code']
 const MOST_PARTS: Partial<Record<Kind, number>> = { joint: 2, combinations: 5, connect: 5, 'colour-code': 1 }
@@ -69,7 +71,7 @@ export function TaskFields({ task, analysis, acts, onTask }: TaskFieldsProps) {
           data={
             task.kind === 'places' ? cells.filter(({ value }) => / (current|voltage)$/.test(value)) : cells
           }
-          maxValues={task.kind === 'places' ? 1 : undefined}
+          maxValues={OF_ONE_CELL.includes(task.kind) ? 1 : undefined}
           value={(task.cells ?? []).map(keyOf)}
           onChange={(keys) =>
             onTask({
@@ -110,7 +112,7 @@ export function TaskFields({ task, analysis, acts, onTask }: TaskFieldsProps) {
           }
         />
       )}
-      <Own task={task} onTask={onTask} />
+      <OwnFields task={task} onTask={onTask} />
       {task.kind === 'compare' && <Compared task={task} cells={cells} states={states} onTask={onTask} />}
       <Group gap="sm" mt="xs" align="flex-end">
         {(task.kind === 'calculate' || task.kind === 'write-down') && (
@@ -186,42 +188,6 @@ export function TaskFields({ task, analysis, acts, onTask }: TaskFieldsProps) {
 function quantityOf({ cells }: TaskBody) {
   const all = new Set(cells?.map(({ quantity }) => quantity))
   return all.size === 1 ? [...all][0] : undefined
-}
-
-/** What no other kind has. */
-function Own({ task, onTask }: Pick<TaskFieldsProps, 'task' | 'onTask'>) {
-  const { t } = useTranslation()
-  const flag = (key: 'letters' | 'bandsAsked') => (
-    <Checkbox
-      mt="xs"
-      label={t(`task.${key}`)}
-      checked={task[key] ?? false}
-      onChange={(event) => onTask({ ...task, [key]: event.currentTarget.checked, marks: undefined })}
-    />
-  )
-  const value = (label: string) => (
-    <TextInput
-      label={label}
-      w={140}
-      value={task.value ?? ''}
-      onChange={(event) => onTask({ ...task, value: event.currentTarget.value })}
-    />
-  )
-  switch (task.kind) {
-    case 'fold':
-      return flag('letters')
-    case 'connect':
-      return value(t('task.wanted'))
-    case 'colour-code':
-      return (
-        <>
-          {value(t('task.tolerance'))}
-          {flag('bandsAsked')}
-        </>
-      )
-    default:
-      return null
-  }
 }
 
 interface ComparedProps {

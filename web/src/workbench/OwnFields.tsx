@@ -1,0 +1,52 @@
+import { Checkbox, TextInput } from '@mantine/core'
+import { useTranslation } from 'react-i18next'
+import type { TaskBody } from './asking'
+
+interface OwnFieldsProps {
+  task: TaskBody
+  onTask: (task: TaskBody) => void
+}
+
+/** What a task has that no other kind has. */
+export function OwnFields({ task, onTask }: OwnFieldsProps) {
+  const { t } = useTranslation()
+  const flag = (key: 'letters' | 'bandsAsked' | 'reason') => (
+    <Checkbox
+      mt="xs"
+      label={t(`task.${key}`)}
+      checked={task[key] ?? false}
+      onChange={(event) =>
+        onTask({
+          ...task,
+          [key]: event.currentTarget.checked,
+          ...(key === 'letters' && { marks: undefined }),
+        })
+      }
+    />
+  )
+  const value = (label: string) => (
+    <TextInput
+      label={label}
+      w={140}
+      value={task.value ?? ''}
+      onChange={(event) => onTask({ ...task, value: event.currentTarget.value })}
+    />
+  )
+  switch (task.kind) {
+    case 'fold':
+      return flag('letters')
+    case 'joint':
+      return flag('reason')
+    case 'connect':
+      return value(t('task.wanted'))
+    case 'colour-code':
+      return (
+        <>
+          {value(t('task.tolerance'))}
+          {flag('bandsAsked')}
+        </>
+      )
+    default:
+      return null
+  }
+}
