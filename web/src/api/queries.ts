@@ -167,6 +167,25 @@ export const classQuery = (id: number) =>
     queryFn: () => body(client.GET('/api/classes/{id}', { params: { path: { id } } })),
   })
 
+export const classStyleQuery = (id: number) =>
+  queryOptions({
+    queryKey: ['classes', id, 'style'],
+    queryFn: () => body(client.GET('/api/classes/{id}/style', { params: { path: { id } } })),
+  })
+
+export const stylePresetsQuery = queryOptions({
+  queryKey: ['styles', 'presets'],
+  queryFn: () => body(client.GET('/api/styles/presets')),
+  staleTime: Infinity,
+})
+
+export const styleSampleQuery = (style: Schemas['ClassStyleBody']) =>
+  queryOptions({
+    queryKey: ['styles', 'sample', style],
+    queryFn: () => body(client.POST('/api/styles/sample', { body: style })),
+    retry: false,
+  })
+
 export const knownLearnersQuery = (classId: number) =>
   queryOptions({
     queryKey: ['classes', classId, 'known'],

@@ -37,6 +37,7 @@ export const router = createBrowserRouter([
       { path: 'workbench/:questionId', element: workbench },
       { path: 'classes', element: teachers(() => import('../classes/Classes')) },
       { path: 'classes/:classId', element: teachers(() => import('../classes/ClassScreen')) },
+      { path: 'classes/:classId/style', element: teachers(() => import('../classes/ClassStyle')) },
       {
         path: 'classes/:classId/preview/:assignmentId',
         element: teachers(() => import('../classes/Preview')),

@@ -3,7 +3,7 @@ import { IconDots } from '@tabler/icons-react'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { useNavigate } from 'react-router'
+import { Link, useNavigate } from 'react-router'
 import { body, client, type Schemas } from '../api/client'
 import { notify, notifyFailure } from '../ui/notify'
 import { RenameClassDialog } from './RenameClassDialog'
@@ -51,6 +51,9 @@ export function ClassMenu({ classroom }: { classroom: Schemas['ClassroomView'] }
         </Menu.Target>
         <Menu.Dropdown>
           <Menu.Item onClick={() => setDialog('rename')}>{t('class.rename')}…</Menu.Item>
+          <Menu.Item component={Link} to={`/classes/${classroom.id}/style`}>
+            {t('classStyle.title')}…
+          </Menu.Item>
           <Menu.Item onClick={() => copy.mutate()}>{t('class.copy')}</Menu.Item>
           <Menu.Item onClick={() => setDialog('share')}>{t('class.share')}…</Menu.Item>
           <Menu.Item onClick={() => archive.mutate(!classroom.archived)}>

@@ -3,6 +3,7 @@ import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import type { Asking } from './asking'
 import { keyOf } from './cells'
+import classes from './QuestionPanel.module.css'
 
 const TOLD = ['time', 'charge', 'energy', 'cost'] as const
 
@@ -36,7 +37,7 @@ export function MoreOfQuestion({ analysis, asking, onAsking }: MoreOfQuestionPro
     })
   }
   return (
-    <details>
+    <details className={classes.more}>
       <summary>{t('task.more')}</summary>
       <Checkbox
         mt="sm"

@@ -10,11 +10,16 @@ public sealed interface BoxFinding {
 
     int points();
 
-    /** Of an amount, with where it comes from. */
-    record OfAmount(Box box, Finding finding) implements BoxFinding {
+    /**
+     * Of an amount, with where it comes from.
+     *
+     * @param unitLost whether it has lost the mark of its unit
+     */
+    record OfAmount(Box box, Finding finding, boolean unitLost) implements BoxFinding {
         @Override
         public int points() {
-            return finding.earns() ? box.marks() : 0;
+            if (!finding.earns()) return 0;
+            return unitLost ? box.marks() - 1 : box.marks();
         }
 
         @Override

@@ -81,8 +81,11 @@ public final class QuestionMarker {
         networks.values().forEach(network -> amounts.putAll(amounts(network, answers)));
         List<BoxFinding> findings = new ArrayList<>();
         for (Box box : boxes) {
-            if (box.form() instanceof Box.Form.Amount) {
-                findings.add(new BoxFinding.OfAmount(box, amounts.get(box.id())));
+            if (box.form() instanceof Box.Form.Amount amount) {
+                Finding finding = amounts.get(box.id());
+                boolean lost = finding.earns()
+                        && style.losesUnit(typed(box, answers), amount.cell().quantity());
+                findings.add(new BoxFinding.OfAmount(box, strict(finding), lost));
                 continue;
             }
             String typed = answers.getOrDefault(box.id(), "");
@@ -115,6 +118,14 @@ public final class QuestionMarker {
                             : finding);
         }
         return findings;
+    }
+
+    /** Where what follows from an error earns nothing, it is one more. */
+    private Finding strict(Finding finding) {
+        boolean follows = finding instanceof Finding.FollowThrough && !style.followThrough();
+        if (!follows) return finding;
+        Finding.FollowThrough followed = (Finding.FollowThrough) finding;
+        return new Finding.Wrong(followed.cell(), followed.expected(), followed.read());
     }
 
     private static String typed(Box box, Map<String, String> answers) {

@@ -51,6 +51,18 @@ public record AmountFormat(char decimalSign, Precision precision) {
         return !unit.isBlank() && AmountReader.unit(unit, quantity).isPresent();
     }
 
+    /** How a unit is written behind a number. */
+    public enum UnitForm {
+        NONE,
+        SYMBOL,
+        WORD
+    }
+
+    /** What stands behind the number of what was typed; a prefix alone is no unit. */
+    public static UnitForm unitIn(String typed, Quantity quantity) {
+        return AmountReader.unitForm(typed, quantity);
+    }
+
     /** The value in SI that is left when an amount is written down as printed. */
     public double rounded(Amount amount) {
         BigDecimal value = BigDecimal.valueOf(amount.si());

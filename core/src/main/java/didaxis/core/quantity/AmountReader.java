@@ -54,6 +54,21 @@ final class AmountReader {
 
     private AmountReader() {}
 
+    /** Written as a word where it is more than the symbol with a prefix; an Ω may be spelt on any keyboard. */
+    static AmountFormat.UnitForm unitForm(String typed, Quantity quantity) {
+        String text = STOP_BEHIND_UNIT.matcher(plain(typed)).replaceFirst("");
+        String unit = text.substring(text.lastIndexOf('=') + 1)
+                .replaceFirst("^.*[0-9](?=[^0-9]*$)", "")
+                .replaceAll("[ .,]", "");
+        String lower = unit.toLowerCase(Locale.ROOT);
+        boolean none =
+                quantity.unit().isEmpty() ? false : Stream.of(Prefix.values()).anyMatch(one -> one.symbol.equals(unit));
+        if (none) return AmountFormat.UnitForm.NONE;
+        boolean word = quantity != Quantity.RESISTANCE
+                && Stream.of(quantity.unitWords()).anyMatch(one -> one.length() > 2 && lower.endsWith(one));
+        return word ? AmountFormat.UnitForm.WORD : AmountFormat.UnitForm.SYMBOL;
+    }
+
     /** The unit of this symbol or word. */
     static Optional<UnitShown> unit(String typed, Quantity quantity) {
         return sizeOf(typed, UNITS.get(quantity)).map(size -> new UnitShown(typed.strip(), size));

@@ -2,6 +2,7 @@ package didaxis.core.question;
 
 import didaxis.core.circuit.Cell;
 import didaxis.core.quantity.Amount;
+import didaxis.core.style.HouseStyle;
 import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -42,6 +43,12 @@ public record Question(String stem, boolean drawn, List<State> states, List<Task
     /** One whose drawing is shown. */
     public Question(String stem, List<State> states, List<Task> tasks) {
         this(stem, true, states, tasks);
+    }
+
+    /** The same worked in the forms of a house style. */
+    public Question in(HouseStyle style) {
+        return new Question(
+                stem, drawn, states.stream().map(state -> state.in(style)).toList(), tasks);
     }
 
     public State state(int place) {

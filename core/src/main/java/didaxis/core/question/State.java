@@ -9,6 +9,7 @@ import didaxis.core.circuit.Subject;
 import didaxis.core.law.Relations;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.solving.OperatingPoint;
+import didaxis.core.style.HouseStyle;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -57,6 +58,11 @@ public record State(Relations relations, Optional<Act> act, Set<Cell> given, boo
     /** The same state with these cells told to a learner. */
     public State telling(Set<Cell> told) {
         return new State(relations, act, told, numbered);
+    }
+
+    /** The same worked in the forms of a house style. */
+    State in(HouseStyle style) {
+        return relations.style().equals(style) ? this : new State(Relations.of(chart(), style), act, given, numbered);
     }
 
     /** What a learner is told in this state: what is given, and what the act says that something was set to. */

@@ -226,7 +226,10 @@ public final class Typed {
                                 .matches(right.si(), own.amount().si())),
                         blank -> Optional.empty(),
                         unreadable -> Optional.empty());
-        return judged(typed, read, true, marks, style.format().print(right));
+        Verdict verdict = judged(typed, read, true, marks, style.format().print(right));
+        boolean lost = verdict.code() == Verdict.Code.RIGHT && style.losesUnit(typed, right.quantity());
+        if (!lost) return verdict;
+        return new Verdict(marks > 1 ? Verdict.Code.PARTLY : Verdict.Code.WRONG, marks - 1, verdict.model());
     }
 
     /** Some things as one would write them. */

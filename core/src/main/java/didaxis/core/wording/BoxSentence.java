@@ -5,9 +5,11 @@ import didaxis.core.question.Verdict;
 
 /** Says what marking found in a box, in one sentence to the learner. */
 public record BoxSentence(FindingSentence amounts, BoxChoices choices) {
+    private static final String UNIT = " The mark of the unit is lost: write it with its symbol.";
+
     public String say(BoxFinding finding) {
         return finding.match(
-                amount -> amounts.say(amount.finding()),
+                amount -> amounts.say(amount.finding()) + (amount.unitLost() ? UNIT : ""),
                 words -> words(
                         words.verdict(),
                         choices.said(words.box(), words.verdict().model())));

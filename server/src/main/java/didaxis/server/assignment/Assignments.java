@@ -1,5 +1,7 @@
 package didaxis.server.assignment;
 
+import didaxis.core.style.ClassStyle;
+import didaxis.server.classroom.ClassStyles;
 import didaxis.server.config.JsonColumn;
 import didaxis.server.config.Problem;
 import didaxis.server.question.QuestionBody;
@@ -17,7 +19,7 @@ import tools.jackson.core.type.TypeReference;
 @Repository
 public class Assignments {
     private static final String COLUMNS = """
-            SELECT a.id, a.classroom_id, c.name AS classroom, a.title, a.handed_out_at, a.due_at, a.released_at,
+            SELECT a.id, a.classroom_id, c.name AS classroom, a.title, a.handed_out_at, a.due_at, a.released_at, a.style,
                    (SELECT sum(q.boxes) FROM assignment_question q WHERE q.assignment_id = a.id) AS boxes,
                    (SELECT sum(q.marks) FROM assignment_question q WHERE q.assignment_id = a.id) AS marks
             FROM assignment a JOIN classroom c ON c.id = a.classroom_id AND a.withdrawn_at IS NULL
@@ -42,8 +44,8 @@ public class Assignments {
             WHERE a.id = :id AND l.learner_id = :learner
             """;
     private static final String INSERT = """
-            INSERT INTO assignment (classroom_id, title, handed_out_at, due_at)
-            VALUES (:classroom, :title, :now, :due) RETURNING id
+            INSERT INTO assignment (classroom_id, title, handed_out_at, due_at, style)
+            VALUES (:classroom, :title, :now, :due, (SELECT style FROM classroom WHERE id = :classroom)) RETURNING id
             """;
     private static final String INSERT_QUESTION = """
             INSERT INTO assignment_question (assignment_id, place, format, body, boxes, marks)
@@ -68,15 +70,17 @@ public class Assignments {
 
     private final JdbcClient database;
     private final JsonColumn json;
+    private final ClassStyles styles;
     private final Clock clock;
 
-    Assignments(JdbcClient database, JsonColumn json, Clock clock) {
+    Assignments(JdbcClient database, JsonColumn json, ClassStyles styles, Clock clock) {
         this.database = database;
         this.json = json;
+        this.styles = styles;
         this.clock = clock;
     }
 
-    /** What was handed out to a class; findings may be seen from the release on, which is null before. */
+    /** What was handed out to a class in its style then; findings may be seen from the release on, which is null before. */
     public record Assignment(
             long id,
             long classroomId,
@@ -86,7 +90,8 @@ public class Assignments {
             int total,
             Instant handedOutAt,
             Instant dueAt,
-            Instant releasedAt) {
+            Instant releasedAt,
+            ClassStyle style) {
         boolean released() {
             return releasedAt != null;
         }
@@ -102,7 +107,8 @@ public class Assignments {
                 row.getInt("marks"),
                 Instant.ofEpochMilli(row.getLong("handed_out_at")),
                 Instant.ofEpochMilli(row.getLong("due_at")),
-                row.getObject("released_at") == null ? null : Instant.ofEpochMilli(row.getLong("released_at")));
+                row.getObject("released_at") == null ? null : Instant.ofEpochMilli(row.getLong("released_at")),
+                styles.of(row.getString("style")));
     }
 
     /** Hands a copy of questions to a class and says its id; the questions themselves need not be there any more. */
@@ -143,7 +149,7 @@ public class Assignments {
     /** The same as a paper. */
     Paper paper(Assignment assignment) {
         return Paper.of(
-                questions(assignment).stream().map(QuestionContent::body).toList());
+                questions(assignment).stream().map(QuestionContent::body).toList(), assignment.style());
     }
 
     /** Everything handed to a class. */

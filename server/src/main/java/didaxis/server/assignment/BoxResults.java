@@ -2,8 +2,6 @@ package didaxis.server.assignment;
 
 import didaxis.core.formula.Symbols;
 import didaxis.core.question.Box;
-import didaxis.core.style.HouseStyle;
-import didaxis.core.style.MarkingStyle;
 import didaxis.core.wording.BoxName;
 import didaxis.server.assignment.StoredFinding.Code;
 import didaxis.server.classroom.Classrooms.Learner;
@@ -67,7 +65,9 @@ record BoxResults(
         Map<Code, Integer> counts = new EnumMap<>(Code.class);
         Map<WrongKey, List<Learner>> wrong = new LinkedHashMap<>();
         for (Sheets.Submission sheet : sent) {
-            Code code = sheet.finding(place.id()).map(StoredFinding::code).orElse(Code.BLANK);
+            Code code = sheet.finding(place.id())
+                    .map(stored -> stored.judged(place.box().marks()))
+                    .orElse(Code.BLANK);
             counts.merge(code, 1, Integer::sum);
             if (code.isRight() || code == Code.BLANK) continue;
             wrong.computeIfAbsent(WrongKey.of(paper, place, sheet.text(place.id())), first -> new ArrayList<>())
@@ -82,9 +82,11 @@ record BoxResults(
                 place.id(),
                 place.number(),
                 box.form() instanceof Box.Form.Amount,
-                SheetView.cell(box).map(Symbols.USUAL::mathMl).orElse(""),
-                new BoxName(HouseStyle.RIDGE).say(place.task(), box),
-                paper.question(place).model(box, MarkingStyle.STANDARD),
+                SheetView.cell(box)
+                        .map(new Symbols(paper.style().house().terms())::mathMl)
+                        .orElse(""),
+                new BoxName(paper.style().house()).say(place.task(), box),
+                paper.question(place).model(box, paper.style().marking()),
                 box.marks(),
                 count(counts, Code.RIGHT, Code.ROUNDED_EARLY),
                 count(counts, Code.FOLLOW_THROUGH),

@@ -1,5 +1,6 @@
 package didaxis.server.assignment;
 
+import didaxis.core.style.ClassStyle;
 import didaxis.server.question.QuestionContent;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,13 +16,13 @@ public class DemoSheets {
     }
 
     public void send(long assignment, long learner, QuestionContent question, String... typed) {
-        Paper paper = Paper.of(List.of(question.body()));
+        Paper paper = Paper.of(List.of(question.body()), ClassStyle.STANDARD);
         List<Answer> answers = answers(paper, typed);
         sheets.send(assignment, learner, answers, Judgement.of(paper, answers));
     }
 
     public void begin(long assignment, long learner, QuestionContent question, String... typed) {
-        sheets.keep(assignment, learner, answers(Paper.of(List.of(question.body())), typed), 0);
+        sheets.keep(assignment, learner, answers(Paper.of(List.of(question.body()), ClassStyle.STANDARD), typed), 0);
     }
 
     private static List<Answer> answers(Paper paper, String... typed) {

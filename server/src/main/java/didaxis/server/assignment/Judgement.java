@@ -1,9 +1,9 @@
 package didaxis.server.assignment;
 
+import didaxis.core.formula.Symbols;
 import didaxis.core.marking.BoxFinding;
 import didaxis.core.marking.QuestionMarker;
-import didaxis.core.style.HouseStyle;
-import didaxis.core.style.MarkingStyle;
+import didaxis.core.style.ClassStyle;
 import didaxis.core.wording.BoxChoices;
 import didaxis.core.wording.BoxSentence;
 import didaxis.core.wording.FindingSentence;
@@ -25,7 +25,7 @@ record Judgement(Map<String, BoxFinding> findings, int marks) {
                     .get(k)
                     .boxes()
                     .forEach(box -> own.put(box.id(), typed.getOrDefault(Paper.id(place, box), "")));
-            QuestionMarker.of(paper.questions().get(k), MarkingStyle.STANDARD)
+            QuestionMarker.of(paper.questions().get(k), paper.style().marking())
                     .mark(own)
                     .forEach(finding -> findings.put(Paper.id(place, finding.box()), finding));
         }
@@ -41,16 +41,18 @@ record Judgement(Map<String, BoxFinding> findings, int marks) {
         paper.places()
                 .forEach((id, place) -> sent.finding(id)
                         .ifPresent(stored -> findings.put(id, stored.in(paper, place, typed.getOrDefault(id, "")))));
-        return views(findings);
+        return views(findings, paper.style());
     }
 
-    List<BoxFindingView> views() {
-        return views(findings);
+    List<BoxFindingView> views(ClassStyle style) {
+        return views(findings, style);
     }
 
-    private static List<BoxFindingView> views(Map<String, BoxFinding> findings) {
-        BoxSentence sentences =
-                new BoxSentence(new FindingSentence(MarkingStyle.STANDARD.format()), new BoxChoices(HouseStyle.RIDGE));
+    private static List<BoxFindingView> views(Map<String, BoxFinding> findings, ClassStyle style) {
+        BoxSentence sentences = new BoxSentence(
+                new FindingSentence(
+                        style.house().numbers(), new Symbols(style.house().terms())),
+                new BoxChoices(style.house()));
         return findings.entrySet().stream()
                 .map(one -> BoxFindingView.of(one.getKey(), one.getValue(), sentences))
                 .toList();

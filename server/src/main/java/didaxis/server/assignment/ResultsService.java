@@ -1,7 +1,6 @@
 package didaxis.server.assignment;
 
 import didaxis.core.question.Question;
-import didaxis.core.style.HouseStyle;
 import didaxis.core.wording.TaskSentence;
 import didaxis.server.assignment.AssignmentView.AssignmentSummary;
 import didaxis.server.assignment.AssignmentView.LearnerView;
@@ -166,13 +165,16 @@ class ResultsService {
         List<StateChart> charts = new ArrayList<>();
         for (int k = 0; k < paper.questions().size(); k++) {
             Question question = paper.questions().get(k);
-            TaskSentence sentences = new TaskSentence(HouseStyle.RIDGE, question);
+            TaskSentence sentences = new TaskSentence(paper.style().house(), question);
             for (int state = 0; state < question.states().size(); state++)
                 charts.add(new StateChart(
                         k,
                         state,
                         sentences.act(question.state(state)),
-                        AnalysisView.of(question.state(state).chart(), SceneView.Room.DESK)));
+                        AnalysisView.of(
+                                question.state(state).chart(),
+                                SceneView.Room.DESK,
+                                paper.style().house())));
         }
         return charts;
     }

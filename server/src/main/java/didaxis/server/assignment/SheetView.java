@@ -3,14 +3,12 @@ package didaxis.server.assignment;
 import didaxis.core.circuit.Cell;
 import didaxis.core.formula.Symbols;
 import didaxis.core.quantity.Amount;
-import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Box;
 import didaxis.core.question.Question;
 import didaxis.core.question.State;
 import didaxis.core.question.Task;
 import didaxis.core.style.HouseStyle;
-import didaxis.core.style.MarkingStyle;
 import didaxis.core.wording.BoxChoices;
 import didaxis.core.wording.BoxName;
 import didaxis.core.wording.BoxReading;
@@ -158,7 +156,8 @@ record SheetView(
         Map<String, String> texts =
                 answers.stream().collect(Collectors.toMap(Answer::box, Answer::text, (first, second) -> second));
         Question question = paper.questions().get(place);
-        TaskSentence sentences = new TaskSentence(HouseStyle.RIDGE, question);
+        HouseStyle style = paper.style().house();
+        TaskSentence sentences = new TaskSentence(style, question);
         List<StateSheet> states = new ArrayList<>();
         for (int k = 0; k < question.states().size(); k++) {
             State state = question.state(k);
@@ -166,14 +165,14 @@ record SheetView(
             states.add(new StateSheet(
                     sentences.act(state),
                     question.drawn() ? WordList.of(state.circuit()) : List.of(),
-                    question.drawn() ? SceneView.of(state.circuit(), shown::contains, room) : null,
-                    given(state)));
+                    question.drawn() ? SceneView.of(state.circuit(), shown::contains, room, style) : null,
+                    given(state, style)));
         }
         List<TaskSheet> tasks = new ArrayList<>();
         for (Task task : question.tasks()) {
             List<BoxView> boxes = task.boxes().stream()
                     .sorted(onSheet(question.state(task.state())))
-                    .map(box -> box(Paper.id(place, box), task, box, question, texts))
+                    .map(box -> box(Paper.id(place, box), task, box, paper, question, texts))
                     .toList();
             tasks.add(new TaskSheet(
                     Paper.number(place, tasks.size()),
@@ -185,14 +184,14 @@ record SheetView(
         return new QuestionSheet(question.stem(), states, tasks);
     }
 
-    private static List<GivenView> given(State state) {
+    private static List<GivenView> given(State state, HouseStyle style) {
         return state.given().stream()
                 .sorted(inChart(state))
                 .flatMap(cell -> state.chart().value(cell).stream()
                         .mapToObj(value -> new GivenView(
                                 CellView.of(cell),
-                                Symbols.USUAL.mathMl(cell),
-                                AmountFormat.STANDARD.exactly(Amount.of(value, cell.quantity())))))
+                                new Symbols(style.terms()).mathMl(cell),
+                                style.numbers().exactly(Amount.of(value, cell.quantity())))))
                 .toList();
     }
 
@@ -223,28 +222,31 @@ record SheetView(
         return Optional.empty();
     }
 
-    private static BoxView box(String id, Task task, Box box, Question question, Map<String, String> texts) {
+    private static BoxView box(
+            String id, Task task, Box box, Paper paper, Question question, Map<String, String> texts) {
+        HouseStyle style = paper.style().house();
         String text = texts.getOrDefault(id, "");
         return new BoxView(
                 id,
                 FormWord.of(box.form()),
                 cell(box).map(cell -> cell.quantity().word()).orElse(""),
-                cell(box).map(Symbols.USUAL::mathMl).orElse(""),
-                new BoxName(HouseStyle.RIDGE).say(task, box),
+                cell(box).map(new Symbols(style.terms())::mathMl).orElse(""),
+                new BoxName(style).say(task, box),
                 FormWord.unit(box.form()),
                 box.marks(),
-                new BoxChoices(HouseStyle.RIDGE).of(task, box, question),
+                new BoxChoices(style).of(task, box, question),
                 text,
-                read(id, task, box, question, text));
+                read(id, task, box, paper, question, text));
     }
 
     /** What a text in a box is read as. */
     static ReadingView read(Paper paper, Paper.Place place, String text) {
-        return read(place.id(), place.task(), place.box(), paper.question(place), text);
+        return read(place.id(), place.task(), place.box(), paper, paper.question(place), text);
     }
 
-    private static ReadingView read(String id, Task task, Box box, Question question, String text) {
-        BoxReading reading = BoxReading.of(box.form(), task.things(question), text, MarkingStyle.STANDARD);
+    private static ReadingView read(String id, Task task, Box box, Paper paper, Question question, String text) {
+        BoxReading reading = BoxReading.of(
+                box.form(), task.things(question), text, paper.style().marking());
         return new ReadingView(id, reading.shown(), reading.expected());
     }
 }

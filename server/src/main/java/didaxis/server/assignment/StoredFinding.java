@@ -11,7 +11,7 @@ import didaxis.core.quantity.Reading;
 import didaxis.core.question.Box;
 import didaxis.core.question.Question;
 import didaxis.core.question.Verdict;
-import didaxis.core.style.MarkingStyle;
+import didaxis.core.style.ClassStyle;
 import didaxis.server.circuit.CellView;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;
@@ -111,21 +111,27 @@ record StoredFinding(String box, Code code, int points, StoredDerivation derivat
                 unreadable -> Optional.empty()));
     }
 
+    /** What was found, where a box has so many marks: right without the mark of its unit is partly right. */
+    Code judged(int marks) {
+        return code.isRight() && points < marks ? Code.PARTLY : code;
+    }
+
     /** The finding itself, of what was typed into its box. */
     BoxFinding in(Paper paper, Paper.Place place, String typed) {
         Question question = paper.question(place);
         Box box = place.box();
         if (box.form() instanceof Box.Form.Amount amount)
-            return new BoxFinding.OfAmount(box, amount(amount, question, typed));
-        String model = question.model(box, MarkingStyle.STANDARD);
+            return new BoxFinding.OfAmount(
+                    box, amount(amount, question, typed, paper.style()), code.isRight() && points < box.marks());
+        String model = question.model(box, paper.style().marking());
         return new BoxFinding.OfWords(box, new Verdict(Verdict.Code.valueOf(code.name()), points, model));
     }
 
-    private Finding amount(Box.Form.Amount asked, Question question, String typed) {
+    private Finding amount(Box.Form.Amount asked, Question question, String typed, ClassStyle style) {
         Chart chart = question.state(asked.state()).chart();
         Cell own = asked.cell();
         double expected = chart.value(own).orElse(0);
-        Reading reading = MarkingStyle.STANDARD.format().read(asked.inUnit(typed), own.quantity());
+        Reading reading = style.marking().format().read(asked.inUnit(typed), own.quantity());
         if (code == Code.BLANK) return new Finding.Blank(own, expected);
         if (!(reading instanceof Reading.Read read))
             return new Finding.Unreadable(own, expected, (Reading.Unreadable) reading);

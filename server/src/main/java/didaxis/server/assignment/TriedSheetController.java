@@ -1,6 +1,7 @@
 package didaxis.server.assignment;
 
 import didaxis.server.circuit.SceneView;
+import didaxis.server.circuit.StyleView;
 import didaxis.server.config.Problem;
 import didaxis.server.marking.BoxFindingView;
 import didaxis.server.question.QuestionBody;
@@ -13,7 +14,10 @@ import org.springframework.web.bind.annotation.RestController;
 /** Shows a question that nobody has kept yet as its learners will have it, to be answered and seen marked. */
 @RestController
 class TriedSheetController {
-    /** @param answers what stands in its boxes; none where it is left out */
+    /**
+     * @param answers what stands in its boxes; none where it is left out
+     * @param style its house style; the usual one where it is left out
+     */
     record SheetToTry(
             QuestionBody body,
             @Schema(types = {"array", "null"}) List<Answer> answers,
@@ -21,7 +25,9 @@ class TriedSheetController {
             @Schema(
                     types = {"object", "null"},
                     implementation = SceneView.Room.class)
-            SceneView.Room room) {}
+            SceneView.Room room,
+
+            @Schema(types = {"string", "null"}) String style) {}
 
     /** @param findings what marking says of the answers; none as long as nothing was written */
     record TriedSheet(SheetView.QuestionSheet question, List<BoxFindingView> findings, int marks, int total) {}
@@ -37,6 +43,10 @@ class TriedSheetController {
         if (tried.body() == null)
             throw Problem.badRequest("A question is needed: body.").with("field", "body");
         List<Answer> answers = tried.answers() == null ? List.of() : tried.answers();
-        return sheets.tried(tried.body(), answers, tried.room() == null ? SceneView.Room.DESK : tried.room());
+        return sheets.tried(
+                tried.body(),
+                answers,
+                tried.room() == null ? SceneView.Room.DESK : tried.room(),
+                StyleView.named(tried.style()));
     }
 }

@@ -1,7 +1,9 @@
 package didaxis.server.assignment;
 
 import didaxis.core.question.Question;
+import didaxis.core.style.ClassStyle;
 import didaxis.core.style.HouseStyle;
+import didaxis.core.style.MarkingStyle;
 import didaxis.server.assignment.TriedSheetController.TriedSheet;
 import didaxis.server.circuit.SceneView;
 import didaxis.server.config.Problem;
@@ -15,17 +17,17 @@ import org.springframework.stereotype.Service;
 /** Marks a sheet of a question that nobody has kept yet. */
 @Service
 class TriedSheetService {
-    TriedSheet tried(QuestionBody body, List<Answer> answers, SceneView.Room room) {
+    TriedSheet tried(QuestionBody body, List<Answer> answers, SceneView.Room room, HouseStyle style) {
         Question question = body.question();
-        List<FlawView> flaws = FlawView.of(question, HouseStyle.RIDGE);
+        List<FlawView> flaws = FlawView.of(question, style);
         if (!flaws.isEmpty())
             throw Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, flaws.get(0).sentence())
                     .with("task", flaws.get(0).task());
-        Paper paper = new Paper(List.of(question));
+        Paper paper = new Paper(List.of(question), new ClassStyle(style, MarkingStyle.STANDARD));
         List<Answer> own = Answer.checked(paper, answers);
         boolean written = own.stream().anyMatch(answer -> !answer.text().isBlank());
         Judgement judgement = Judgement.of(paper, own);
-        List<BoxFindingView> findings = written ? judgement.views() : List.of();
+        List<BoxFindingView> findings = written ? judgement.views(paper.style()) : List.of();
         return new TriedSheet(SheetView.question(paper, 0, own, room), findings, judgement.marks(), question.total());
     }
 }

@@ -1,6 +1,7 @@
 package didaxis.server.assignment;
 
 import didaxis.core.marking.BoxFinding;
+import didaxis.core.style.ClassStyle;
 import didaxis.server.circuit.CellView;
 import didaxis.server.config.JsonColumn;
 import didaxis.server.question.AskedCell;
@@ -209,7 +210,7 @@ class V7__QuestionsInBoxes extends BaseJavaMigration {
                 .param("id", assignment)
                 .query(String.class)
                 .single();
-        return Paper.of(List.of(json.read(body, new TypeReference<QuestionBody>() {})));
+        return Paper.of(List.of(json.read(body, new TypeReference<QuestionBody>() {})), ClassStyle.STANDARD);
     }
 
     private void drafts(JdbcClient database) {

@@ -111,7 +111,7 @@ class WorkService {
         return own.sent()
                 .map(sent -> new FeedbackView(sheet, sent.marks(), Judgement.views(paper, sent)))
                 .orElseGet(() -> new FeedbackView(
-                        sheet, 0, Judgement.of(paper, List.of()).views()));
+                        sheet, 0, Judgement.of(paper, List.of()).views(paper.style())));
     }
 
     record Kept(int revision, Instant keptAt, List<SheetView.ReadingView> readings) {}

@@ -103,9 +103,9 @@ public record AnalysisView(
     /** A line at the chart's foot: what was checked, and the numbers. */
     public record CheckView(String kind, String place, boolean holds, String sentence) {}
 
-    /** Everything about a circuit in the usual style, drawn as a loop. */
-    public static AnalysisView of(Chart chart, SceneView.Room room) {
-        StyledChart charted = StyledChart.of(chart, HouseStyle.RIDGE);
+    /** Everything about a circuit in a style, drawn as a loop. */
+    public static AnalysisView of(Chart chart, SceneView.Room room, HouseStyle style) {
+        StyledChart charted = StyledChart.of(chart, style);
         return of(charted, List.of(), PlanView.USUAL.in(charted.style()), room);
     }
 

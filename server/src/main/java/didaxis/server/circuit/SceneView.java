@@ -56,9 +56,9 @@ public record SceneView(
     }
 
     /** The drawing with the settings that are shown to this reader, and no others. */
-    public static SceneView of(Circuit circuit, Predicate<Cell> shown, Room room) {
-        Captions captions = captions(circuit, shown, Set.of(), HouseStyle.RIDGE);
-        return of(draw(circuit, captions, Plan.USUAL, room));
+    public static SceneView of(Circuit circuit, Predicate<Cell> shown, Room room, HouseStyle style) {
+        Captions captions = captions(circuit, shown, Set.of(), style);
+        return of(draw(circuit, captions, PlanView.USUAL.in(style), room));
     }
 
     /** The drawing with every setting, in a style. */

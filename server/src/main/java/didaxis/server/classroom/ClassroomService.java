@@ -1,5 +1,6 @@
 package didaxis.server.classroom;
 
+import didaxis.core.style.ClassStyle;
 import didaxis.server.account.Accounts;
 import didaxis.server.account.Role;
 import didaxis.server.classroom.Classrooms.Classroom;
@@ -24,12 +25,19 @@ class ClassroomService {
             List<Colleague> teachers) {}
 
     private final Classrooms classrooms;
+    private final ClassStyles styles;
     private final Learners learners;
     private final Accounts accounts;
     private final Transactions transactions;
 
-    ClassroomService(Classrooms classrooms, Learners learners, Accounts accounts, Transactions transactions) {
+    ClassroomService(
+            Classrooms classrooms,
+            ClassStyles styles,
+            Learners learners,
+            Accounts accounts,
+            Transactions transactions) {
         this.classrooms = classrooms;
+        this.styles = styles;
         this.learners = learners;
         this.accounts = accounts;
         this.transactions = transactions;
@@ -103,6 +111,7 @@ class ClassroomService {
                     classrooms.of(teacher).stream().map(Classroom::name).toList());
             long copy = classrooms.add(name, teacher);
             classrooms.copyLearners(id, copy);
+            styles.set(copy, styles.ofClass(id));
             return view(copy, teacher);
         });
     }
@@ -150,5 +159,22 @@ class ClassroomService {
     private void refuseUnlessOwn(long id, long teacher) {
         if (!classrooms.one(id, teacher).own())
             throw Problem.of(HttpStatus.FORBIDDEN, "Only the teacher whose class it is can do that.");
+    }
+
+    /** The style of a class of one of its teachers. */
+    ClassStyle style(long id, long teacher) {
+        return transactions.read(() -> {
+            classrooms.one(id, teacher);
+            return styles.ofClass(id);
+        });
+    }
+
+    /** Sets the style of a class; what was handed out before keeps its own. */
+    ClassStyle setStyle(long id, ClassStyle style, long teacher) {
+        return transactions.write(() -> {
+            classrooms.one(id, teacher);
+            styles.set(id, style);
+            return style;
+        });
     }
 }

@@ -40,7 +40,7 @@ public record BoxFindingView(
                     FindingView view = FindingView.of(one.finding(), sentences.amounts());
                     return new BoxFindingView(
                             id,
-                            view.finding(),
+                            one.unitLost() ? "partly" : view.finding(),
                             view.shown(),
                             one.points(),
                             of,

@@ -33,7 +33,10 @@ class TrialController {
             @Schema(types = {"number", "null"}) Double tolerance,
             @Schema(types = {"integer", "null"}) Integer leastFigures,
             @Schema(types = {"string", "null"}) String decimalSign,
-            @Schema(types = {"integer", "null"}) Integer figures) {
+            @Schema(types = {"integer", "null"}) Integer figures,
+            @Schema(types = {"boolean", "null"}) Boolean unitRequired,
+            @Schema(types = {"boolean", "null"}) Boolean unitWords,
+            @Schema(types = {"boolean", "null"}) Boolean followThrough) {
         MarkingStyle marking() {
             MarkingStyle standard = MarkingStyle.STANDARD;
             try {
@@ -42,7 +45,10 @@ class TrialController {
                         leastFigures == null ? standard.leastFigures() : leastFigures,
                         new AmountFormat(
                                 decimalSign == null || decimalSign.isEmpty() ? '.' : decimalSign.charAt(0),
-                                figures == null ? standard.format().precision() : Precision.figures(figures)));
+                                figures == null ? standard.format().precision() : Precision.figures(figures)),
+                        unitRequired == Boolean.TRUE,
+                        unitWords != Boolean.FALSE,
+                        followThrough != Boolean.FALSE);
             } catch (IllegalArgumentException e) {
                 throw Problem.badRequest("The style cannot be used: " + e.getMessage() + ".");
             }

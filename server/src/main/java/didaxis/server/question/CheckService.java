@@ -74,8 +74,7 @@ class CheckService {
             throw Problem.badRequest("A question is needed: body.").with("field", "body");
         HouseStyle style = StyleView.named(styleName);
         Question question = body.question(style);
-        MarkingStyle marking = new MarkingStyle(
-                MarkingStyle.STANDARD.tolerance(), MarkingStyle.STANDARD.leastFigures(), style.numbers());
+        MarkingStyle marking = MarkingStyle.STANDARD.with(style.numbers());
         TaskSentence sentences = new TaskSentence(style, question);
         List<FlawView> flaws = FlawView.of(question, style);
         return new CheckedQuestion(

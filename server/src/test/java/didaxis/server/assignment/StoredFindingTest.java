@@ -13,6 +13,7 @@ import didaxis.core.question.Amounts;
 import didaxis.core.question.Box;
 import didaxis.core.question.Question;
 import didaxis.core.question.State;
+import didaxis.core.style.ClassStyle;
 import didaxis.core.style.MarkingStyle;
 import didaxis.core.working.Deduction;
 import didaxis.server.circuit.Circuits;
@@ -85,7 +86,7 @@ class StoredFindingTest {
                     "",
                     List.of(State.asDrawn(relations.chart(), given)),
                     List.of(new Amounts("1.1", 0, Amounts.Command.CHART, marks)));
-            Paper paper = new Paper(List.of(question));
+            Paper paper = new Paper(List.of(question), ClassStyle.STANDARD);
             Map<String, String> texts = new LinkedHashMap<>();
             paper.places()
                     .forEach((id, place) -> texts.put(
