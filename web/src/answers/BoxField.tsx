@@ -73,7 +73,8 @@ function Field({ box, text, reading, onWrite, onKeyDown }: BoxFieldProps) {
       <span id={says} className={reading?.expected ? classes.expected : classes.read}>
         {reading?.expected
           ? t('work.expected', { expected: reading.expected })
-          : reading?.shown || (box.marks > 1 && t('work.marksHint', { count: box.marks }))}
+          : (box.form !== 'chain' && reading?.shown) ||
+            (box.marks > 1 && t('work.marksHint', { count: box.marks }))}
       </span>
       {box.form === 'order' && onWrite && <OrderPicks things={box.things} text={text} onWrite={onWrite} />}
       {onWrite && <Picks box={box} text={text} onWrite={onWrite} />}

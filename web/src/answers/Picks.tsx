@@ -209,7 +209,14 @@ function ChainPicks({ box, text, onWrite }: PicksProps) {
         {links
           .filter(({ letter }) => !picked.includes(letter))
           .map(({ letter, says }) => (
-            <Pick key={letter} label={`${letter}  ${says}`} onPick={() => put([...picked, letter])} />
+            <Button
+              key={letter}
+              variant="default"
+              className={classes.link}
+              onClick={() => put([...picked, letter])}
+            >
+              <span className={classes.letter}>{letter}</span> {says}
+            </Button>
           ))}
       </Row>
     </div>

@@ -27,6 +27,8 @@ export function placesOf({ questions }: Pick<Schemas['SheetView'], 'questions'>)
   )
 }
 
-/** Whether a sheet is one task and no more, which then needs no number. */
-export const isOneTask = (questions: Schemas['QuestionSheet'][]) =>
-  questions.reduce((sum, question) => sum + question.tasks.length, 0) === 1
+/** Whether a sheet is one task of values and no more, which then needs neither number nor prompt. */
+export const isOneTask = (questions: Schemas['QuestionSheet'][]) => {
+  const tasks = questions.flatMap((question) => question.tasks)
+  return tasks.length === 1 && tasks[0]!.boxes.every((box) => box.form === 'amount')
+}

@@ -22,6 +22,9 @@ const SIGNS: Record<string, string> = {
   unreadable: '?',
 }
 
+/** The forms in which letters stand for what was picked. */
+const PICKED: Schemas['BoxView']['form'][] = ['chain', 'why']
+
 /** One answer with what the marker says of it. */
 export function FindingRow({ finding, box, selected = false, onSelect }: FindingRowProps) {
   const { t } = useTranslation()
@@ -44,7 +47,9 @@ export function FindingRow({ finding, box, selected = false, onSelect }: Finding
             box.name
           )}
         </span>
-        <span className={classes.text}>{finding.shown || box.text}</span>
+        <span className={classes.text}>
+          {finding.shown || (PICKED.includes(box.form) && box.reading.shown) || box.text}
+        </span>
         <span className={classes.sign} aria-hidden>
           {SIGNS[finding.finding]}
         </span>

@@ -26,7 +26,7 @@ public record BoxChoices(HouseStyle style) {
     }
 
     /** What an answer says, where it is letters that stand for sentences. */
-    String said(Box box, String answer) {
+    public String said(Box box, String answer) {
         if (box.form() instanceof Box.Form.Chain chain)
             return Typed.chain(answer, chain.links().size())
                     .map(places -> places.stream()

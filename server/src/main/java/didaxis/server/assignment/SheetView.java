@@ -247,6 +247,7 @@ record SheetView(
     private static ReadingView read(String id, Task task, Box box, Paper paper, Question question, String text) {
         BoxReading reading = BoxReading.of(
                 box.form(), task.things(question), text, paper.style().marking());
-        return new ReadingView(id, reading.shown(), reading.expected());
+        String shown = new BoxChoices(paper.style().house()).said(box, reading.shown());
+        return new ReadingView(id, shown, reading.expected());
     }
 }

@@ -38,7 +38,7 @@ public final class FormWord {
                 factor -> "",
                 value -> value.quantity().unit(),
                 values -> values.quantity().unit(),
-                folds -> "",
+                folds -> folds.letters() ? "" : "Ω",
                 nested -> "",
                 wired -> "",
                 bands -> "",
