@@ -98,12 +98,17 @@ public final class Typed {
 
     /** Why two parts are joined as they are: its letter, or its words. */
     public static Optional<Pair.Kind> why(String typed) {
+        String plain = typed.strip().toLowerCase(Locale.ROOT).replaceAll("[.)]$", "");
+        if (plain.length() == 1)
+            return List.of(Pair.Kind.values()).stream()
+                    .filter(kind -> whyLetter(kind).equals(plain))
+                    .findFirst();
         return one(
-                typed,
+                plain,
                 Map.of(
-                        "a|same current|one path", Pair.Kind.SERIES,
-                        "b|same two|both ends|same ends|same junctions", Pair.Kind.PARALLEL,
-                        "c|junction lies between|junction between|between them", Pair.Kind.NEITHER));
+                        "same current|one path|only one way|no junction", Pair.Kind.SERIES,
+                        "same two|both ends|same ends|same junctions|same points|same voltage", Pair.Kind.PARALLEL,
+                        "junction lies between|junction between|junctions between|splits between", Pair.Kind.NEITHER));
     }
 
     /** The letter of a reason. */

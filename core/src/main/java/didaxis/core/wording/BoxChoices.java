@@ -15,7 +15,7 @@ public record BoxChoices(HouseStyle style) {
     private static final List<String> WHY = List.of(
             "the same current must pass both",
             "both ends are on the same two junctions",
-            "a junction lies between them, and their ends are not on the same two");
+            "a junction lies between them, and other ends meet there");
 
     /** In their order; empty where nothing is picked. */
     public List<String> of(Task task, Box box, Question question) {

@@ -1,0 +1,92 @@
+package didaxis.server;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import didaxis.server.School.Answer;
+import didaxis.server.School.Person;
+import java.io.InputStream;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Every form of question that is set about a circuit, by its body: answered right, partly right (an earlier error is
+ * carried on, one of several is wrong) and wrong, each worked by hand with Ohm's and Kirchhoff's laws.
+ */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class FormsTest {
+    private static final JsonMapper JSON = new JsonMapper();
+
+    @RegisterExtension
+    final School school = School.DEMO;
+
+    private Person teacher;
+
+    static Stream<JsonNode> forms() throws Exception {
+        try (InputStream file = FormsTest.class.getResourceAsStream("/forms.json")) {
+            return JSON.readTree(file).valueStream().toList().stream();
+        }
+    }
+
+    private JsonNode post(String path, ObjectNode body) {
+        if (teacher == null) teacher = school.signedIn("teacher");
+        Answer answer = teacher.post(path, body.toString());
+        assertEquals(200, answer.status(), answer::toString);
+        return answer.json();
+    }
+
+    /** Marks answers by their boxes; letters of a chain, which depend on what is offered, are those of the model. */
+    private List<JsonNode> marked(JsonNode question, JsonNode answers, JsonNode checked) {
+        ObjectNode trial = JSON.createObjectNode();
+        trial.set("question", question);
+        var list = trial.putArray("answers");
+        answers.propertyStream().forEach(one -> {
+            String text = one.getValue().asString();
+            if (text.equals("%CHAIN"))
+                for (JsonNode model : checked.get("model"))
+                    if (model.get("box").asString().equals(one.getKey()))
+                        text = model.get("answer").asString();
+            list.addObject().put("box", one.getKey()).put("answer", text);
+        });
+        return post("/api/marking/trial", trial).get("findings").valueStream().toList();
+    }
+
+    private static int points(List<JsonNode> findings) {
+        return findings.stream().mapToInt(one -> one.get("points").asInt()).sum();
+    }
+
+    @ParameterizedTest
+    @MethodSource("forms")
+    void aFormIsMadeFromItsBodyAndEarnsWhatItShould(JsonNode form) {
+        ObjectNode body = JSON.createObjectNode();
+        body.set("body", form.get("body"));
+        JsonNode checked = post("/api/questions/check", body);
+        assertEquals("[]", checked.get("flaws").toString());
+        int total = checked.get("total").asInt();
+        List<String> wrong = new ArrayList<>();
+        List<JsonNode> right = marked(form.get("body"), form.get("right"), checked);
+        if (points(right) != total) wrong.add("right: " + points(right) + " of " + total + " " + right);
+        if (!form.get("partly").isEmpty()) {
+            int wanted = form.get("partlyPoints").asInt();
+            List<JsonNode> partly = marked(form.get("body"), form.get("partly"), checked);
+            if (points(partly) != (wanted < 0 ? total + wanted : wanted))
+                wrong.add("partly: " + points(partly) + " " + partly);
+        }
+        List<JsonNode> none = marked(form.get("body"), form.get("wrong"), checked);
+        if (points(none) != form.get("wrongPoints").asInt()) wrong.add("wrong: " + points(none) + " " + none);
+        // Whatever was found is said in one sentence that ends.
+        for (JsonNode finding : none)
+            assertTrue(finding.get("sentence").asString().matches("(?s)[A-Z“].{8,}\\."), finding::toString);
+        for (JsonNode prompt : checked.get("prompts"))
+            assertTrue(prompt.get("text").asString().matches("(?s)[A-Z].{6,}[.?]"), prompt::toString);
+        assertEquals(List.of(), wrong);
+    }
+}
