@@ -1,10 +1,9 @@
 import { Chip, Radio, Stack } from '@mantine/core'
-import { useId, type KeyboardEvent } from 'react'
+import { lazy, Suspense, useId, type KeyboardEvent } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { Formula } from '../ui/Formula'
 import { OrderPicks } from './OrderPicks'
-import { Picks } from './Picks'
 import type { Box } from './places'
 import classes from './Tasks.module.css'
 
@@ -23,6 +22,11 @@ const CHOICES = {
   joint: ['in series', 'in parallel', 'neither'],
   relation: ['less', 'equal', 'greater'],
 } as const
+
+const Picks = lazy(async () => ({ default: (await import('./Picks')).Picks }))
+
+/** The forms that have keys to write with, beside the field. */
+const PICKED: Box['form'][] = ['folds', 'network', 'bands', 'nesting', 'chain']
 
 /** The forms whose answers are long. */
 const WIDE: Box['form'][] = ['order', 'values', 'folds', 'network', 'bands', 'nesting', 'chain']
@@ -77,7 +81,11 @@ function Field({ box, text, reading, onWrite, onKeyDown }: BoxFieldProps) {
             (box.marks > 1 && t('work.marksHint', { count: box.marks }))}
       </span>
       {box.form === 'order' && onWrite && <OrderPicks things={box.things} text={text} onWrite={onWrite} />}
-      {onWrite && <Picks box={box} text={text} onWrite={onWrite} />}
+      {onWrite && PICKED.includes(box.form) && (
+        <Suspense>
+          <Picks box={box} text={text} onWrite={onWrite} />
+        </Suspense>
+      )}
     </div>
   )
 }

@@ -1,5 +1,4 @@
 import { MantineProvider } from '@mantine/core'
-import { Notifications } from '@mantine/notifications'
 import { QueryClientProvider } from '@tanstack/react-query'
 import { RouterProvider } from 'react-router'
 import '@fontsource/ibm-plex-sans/latin-400.css'
@@ -9,6 +8,7 @@ import '@fontsource/ibm-plex-sans/greek-400.css'
 import '@fontsource/ibm-plex-mono/latin-400.css'
 import '@mantine/core/styles.css'
 import '@mantine/notifications/styles.css'
+import { Notices } from '../ui/Notices'
 import './app.css'
 import { Announcements } from '../ui/announce'
 import { queryClient } from './queryClient'
@@ -18,7 +18,7 @@ import { theme, tokens } from './theme'
 export function App() {
   return (
     <MantineProvider theme={theme} cssVariablesResolver={tokens} defaultColorScheme="auto">
-      <Notifications position="bottom-left" />
+      <Notices />
       <Announcements />
       <QueryClientProvider client={queryClient}>
         <RouterProvider router={router} />

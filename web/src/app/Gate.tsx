@@ -1,12 +1,14 @@
 import { useQuery } from '@tanstack/react-query'
+import { lazy, Suspense } from 'react'
 import { Navigate, Outlet, useLocation } from 'react-router'
 import { sessionQuery } from '../api/queries'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
 import { useFocusKept } from '../ui/useFocusKept'
 import { Shell } from './Shell'
-import { SignIn } from './SignIn'
 import { SignInAgain } from './SignInAgain'
+
+const SignIn = lazy(async () => ({ default: (await import('./SignIn')).SignIn }))
 
 const screen = () => document.querySelector('main')
 
@@ -20,7 +22,12 @@ export function Gate() {
   if (session.isPending) return <Loading />
   if (session.isLoadingError) return <Failed error={session.error} onRetry={() => void session.refetch()} />
   const { role, username, displayName, empty } = session.data
-  if (!role) return <SignIn empty={empty} />
+  if (!role)
+    return (
+      <Suspense fallback={<Loading />}>
+        <SignIn empty={empty} />
+      </Suspense>
+    )
   const home = role === 'teacher' ? '/desk' : '/work'
   const elsewhere = pathname === '/' || LEARNERS_OWN.test(pathname) !== (role === 'learner')
   if (elsewhere) return <Navigate to={home} replace />

@@ -107,6 +107,7 @@ export const workbench = {
     },
     letters: 'letters only, no values',
     reason: 'and how one knows',
+    count: 'how many can run',
     wanted: 'Resistance wanted',
     tolerance: 'Tolerance',
     bandsAsked: 'the bands are asked',

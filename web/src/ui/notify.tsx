@@ -1,11 +1,12 @@
 import { Anchor } from '@mantine/core'
-import { notifications } from '@mantine/notifications'
 import i18next from 'i18next'
 import type { ReactNode } from 'react'
+import { needNotices } from './Notices'
 
-function show(message: ReactNode, forMs: number) {
-  return notifications.show({
-    message,
+async function show(message: (hide: () => void) => ReactNode, forMs: number) {
+  const notifications = await needNotices()
+  const id = notifications.show({
+    message: message(() => notifications.hide(id)),
     color: 'copper',
     autoClose: forMs,
     closeButtonProps: { 'aria-label': i18next.t('ui.close') },
@@ -13,26 +14,28 @@ function show(message: ReactNode, forMs: number) {
 }
 
 /** Says in passing that something was done. */
-export const notify = (message: string) => show(message, 5_000)
+export function notify(message: string) {
+  void show(() => message, 5_000)
+}
 
 /** Says what was done, and offers long enough to take it back. */
 export function notifyAndOffer(message: string, offer: string, act: () => void) {
-  const id = show(
+  const offered = (hide: () => void) => (
     <>
       {message}{' '}
       <Anchor
         component="button"
         underline="always"
         onClick={() => {
-          notifications.hide(id)
+          hide()
           act()
         }}
       >
         {offer}
       </Anchor>
-    </>,
-    12_000,
+    </>
   )
+  void show(offered, 12_000)
 }
 
 /** Says what went wrong where there is no better place to say it. */

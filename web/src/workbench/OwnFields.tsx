@@ -10,7 +10,7 @@ interface OwnFieldsProps {
 /** What a task has that no other kind has. */
 export function OwnFields({ task, onTask }: OwnFieldsProps) {
   const { t } = useTranslation()
-  const flag = (key: 'letters' | 'bandsAsked' | 'reason') => (
+  const flag = (key: 'letters' | 'bandsAsked' | 'reason' | 'count') => (
     <Checkbox
       mt="xs"
       label={t(`task.${key}`)}
@@ -35,6 +35,8 @@ export function OwnFields({ task, onTask }: OwnFieldsProps) {
   switch (task.kind) {
     case 'fold':
       return flag('letters')
+    case 'breaker':
+      return flag('count')
     case 'joint':
       return flag('reason')
     case 'connect':

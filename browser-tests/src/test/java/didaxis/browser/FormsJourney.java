@@ -92,7 +92,8 @@ class FormsJourney {
         Locator row = page.locator("div:has(> input[data-box])").nth(place);
         for (String word : words)
             row.getByRole(AriaRole.BUTTON)
-                    .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^" + word.replaceAll("[^A-Za-z0-9 ]", "\\\\$0") + "$")))
+                    .filter(new Locator.FilterOptions()
+                            .setHasText(Pattern.compile("^" + word.replaceAll("[^A-Za-z0-9 ]", "\\\\$0") + "$")))
                     .tap();
     }
 
@@ -176,5 +177,38 @@ class FormsJourney {
         // A wrong first stage costs itself, and what follows from it nothing.
         assertThat(page.locator("[data-finding=partly]").first()).containsText("R2 // R3 = 4");
         visit.browser().inspect(page, "forms-results");
+    }
+
+    private static final String BREAKER = "24 V : .A + F1=1.5A + ((.B + H1=24{30 W}) || H2=24{30 W})";
+
+    @Test
+    @Order(5)
+    void metersLimitsBreakersAndTimesAreAskedAndAnswered() {
+        Page page = visit.workbench(BREAKER);
+        tab(page, "Question");
+        page.getByText("Drawing and time …").click();
+        button(page, "Something runs for a time").click();
+        page.getByLabel("What runs").selectOption("H1");
+        page.getByLabel("Time", new Page.GetByLabelOptions().setExact(true)).fill("10 min");
+        page.getByLabel("Cost of a kilowatt hour").fill("0.50");
+        ask(page, "energy H1", "Calculate the energy taken by H1");
+        page.getByLabel("In the unit").selectOption("kJ");
+        ask(page, "voltmeter", "A voltmeter across which of");
+        ask(page, "can stand", "Calculate the highest voltage that");
+        ask(page, "highest emf", "What is the highest emf");
+        ask(page, "switched on", "are switched on one after the other");
+        page.getByLabel("how many can run").check();
+        button(page, "See as learner").click();
+        Locator sheet = page.getByRole(AriaRole.TABPANEL, new Page.GetByRoleOptions().setName("Question"));
+        Locator boxes = sheet.locator("input[data-box]:not([type=checkbox])");
+        assertThat(boxes).hasCount(5);
+        List<String> typed = List.of("14.4", "26.8 V", "26.8 V", "26.8 V", "1");
+        for (int k = 0; k < typed.size(); k++) boxes.nth(k).fill(typed.get(k));
+        for (Locator name : sheet.getByRole(AriaRole.GROUP)
+                .getByText("H2", new Locator.GetByTextOptions().setExact(true))
+                .all()) name.click();
+        button(page, "Mark it").click();
+        visit.browser().inspect(page, "forms-limits");
+        assertThat(sheet.getByRole(AriaRole.STATUS)).containsText("of 17 marks");
     }
 }

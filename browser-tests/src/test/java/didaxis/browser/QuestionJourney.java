@@ -21,7 +21,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class QuestionJourney {
-    private static final String BANK = "12 V r=0.8 : V1[S1=open + A1 + H1=2.2 + (L2=9 || L3=4.5)]";
+    private static final String BANK = "12 V r=0.8 : V1[S1=open + A1 + .P + H1=2.2 + .Q + (L2=9 || L3=4.5)]";
 
     @RegisterExtension
     final Visit visit = new Visit();
@@ -89,7 +89,18 @@ class QuestionJourney {
         ask(page, "rank", "Rank L2 and L3 by brightness");
         then(page, "L2", "taken out");
         ask(page, "reading of V1", "Does the reading of V1 increase, decrease or stay the same?");
-        assertThat(page.getByTestId("marks-sum")).hasText("6 asked · 12 marks");
+        button(page, "+ then …").click();
+        page.getByLabel("What happens").selectOption("a wire between two places");
+        for (String[] end : new String[][] {{"From", "P"}, {"To", "Q"}})
+            page.getByRole(
+                            AriaRole.COMBOBOX,
+                            new Page.GetByRoleOptions().setName(end[0]).setExact(true))
+                    .fill(end[1]);
+        button(page, "Add").click();
+        assertThat(button(page, "A wire without resistance joins P and Q")).isVisible();
+        ask(page, "V1 increase", "Does the reading of V1 increase, decrease or stay the same?");
+        ask(page, "why V1", "Why does the reading of V1 change as it does?");
+        assertThat(page.getByTestId("marks-sum")).hasText("8 asked · 17 marks");
         visit.browser().inspect(page, "question");
 
         button(page, "See as learner").click();
@@ -98,12 +109,21 @@ class QuestionJourney {
         for (int k = 0; k < wrongEmf.size(); k++) boxes.nth(k).fill(wrongEmf.get(k));
         panel(page)
                 .getByText("increases", new Locator.GetByTextOptions().setExact(true))
+                .first()
                 .click();
+        for (String link : List.of(
+                "the resistance of the network decreases",
+                "the total current increases",
+                "the voltage across r increases",
+                "the reading of V1 decreases"))
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(link)))
+                    .click();
         button(page, "Mark it").click();
-        assertThat(panel(page).getByRole(AriaRole.STATUS)).containsText("of 12 marks");
+        assertThat(panel(page).getByRole(AriaRole.STATUS)).containsText("of 17 marks");
         // The wrong emf costs its own points; the internal resistance that follows from it does not.
         assertThat(panel(page).locator("[data-finding=wrong]").first()).containsText("10 V");
         assertThat(panel(page).locator("[data-finding=follow-through]").first()).containsText("−0.2 Ω");
+        assertThat(panel(page).locator("[data-finding=right]").last()).containsText("the total current increases →");
         button(page, "Back to the tasks").click();
 
         button(page, "Make a question").click();

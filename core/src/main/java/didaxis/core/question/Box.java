@@ -144,6 +144,14 @@ public record Box(String id, String task, Form form, int marks) {
             }
         }
 
+        /** How many: a whole number. */
+        record Count() implements Form {
+            @Override
+            public <T> T match(Cases<T> cases) {
+                return cases.count.apply(this);
+            }
+        }
+
         /** How one knows how two parts are joined: one of three reasons. */
         record Why() implements Form {
             @Override
@@ -179,6 +187,7 @@ public record Box(String id, String task, Form form, int marks) {
                 Function<Bands, T> bands,
                 Function<Percent, T> percent,
                 Function<Chain, T> chain,
-                Function<Why, T> why) {}
+                Function<Why, T> why,
+                Function<Count, T> count) {}
     }
 }

@@ -17,8 +17,9 @@ import java.util.Set;
  *
  * @param fuse a fuse with a rating
  * @param parts in the order in which they are switched on
+ * @param count whether it is asked how many can run, or else at which it opens
  */
-public record Breaker(String id, int state, String fuse, List<String> parts, int marks) implements Task {
+public record Breaker(String id, int state, String fuse, List<String> parts, boolean count, int marks) implements Task {
     private static final double SLACK = 1e-9;
 
     public Breaker {
@@ -29,7 +30,7 @@ public record Breaker(String id, int state, String fuse, List<String> parts, int
 
     @Override
     public List<Box> boxes() {
-        return List.of(new Box(id, id, new Box.Form.Things(), marks));
+        return List.of(new Box(id, id, count ? new Box.Form.Count() : new Box.Form.Things(), marks));
     }
 
     @Override
@@ -80,6 +81,12 @@ public record Breaker(String id, int state, String fuse, List<String> parts, int
 
     @Override
     public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
+        if (count) {
+            int most = opensAt(question)
+                    .map(opening -> parts.indexOf(opening.id()))
+                    .orElse(parts.size());
+            return Typed.judged(typed, Typed.count(typed), most, marks, String.valueOf(most));
+        }
         Set<Subject> right = opensAt(question).map(Set::of).orElse(Set.of());
         return Typed.judged(typed, Typed.things(typed, things(question)), right, marks, Typed.print(right));
     }

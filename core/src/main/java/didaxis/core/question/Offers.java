@@ -113,7 +113,7 @@ public final class Offers {
                 safe -> List.of(),
                 all -> Set.copyOf(all.parts()),
                 limits -> List.of(limits.quantity(), Set.copyOf(limits.parts())),
-                breaker -> List.of(breaker.fuse(), breaker.parts()),
+                breaker -> List.of(breaker.fuse(), breaker.parts(), breaker.count()),
                 places -> List.of(places.like(), Set.copyOf(places.among())),
                 Reducing::letters,
                 nesting -> List.of(),
@@ -229,7 +229,7 @@ public final class Offers {
                 .toList();
         if (!rated.isEmpty()) offer(new PartLimits(NONE, place, Quantity.VOLTAGE, rated, 3));
         for (Part fuse : parts(PartKind.FUSE))
-            if (!parts.isEmpty()) offer(new Breaker(NONE, place, fuse.label(), parts, 2));
+            if (!parts.isEmpty()) offer(new Breaker(NONE, place, fuse.label(), parts, false, 2));
         made(parts.subList(0, Math.min(MOST_COMBINED, parts.size())));
         if (parts.size() > 2)
             for (String part : parts.subList(0, MOST_COMBINED))

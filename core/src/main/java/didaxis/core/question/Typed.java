@@ -28,6 +28,20 @@ public final class Typed {
     private static final Pattern NO_CHANGE = Pattern.compile("(not|n't|n’t|no) chang(e|es|ing)(?!\\p{L})");
     private static final Pattern DENIED = Pattern.compile("(?<!\\p{L})(not|never|no longer)(?!\\p{L})|n't|n’t");
     private static final Pattern FRACTION = Pattern.compile("([0-9]+(?:[.,][0-9]+)?)\\s*/\\s*([0-9]+(?:[.,][0-9]+)?)");
+    private static final List<String> NUMERALS = List.of(
+            "none|zero|no",
+            "one",
+            "two",
+            "three",
+            "four",
+            "five",
+            "six",
+            "seven",
+            "eight",
+            "nine",
+            "ten",
+            "eleven",
+            "twelve");
     private static final Pattern NESTED = Pattern.compile("series|parallel");
     private static final Pattern CONTAINS = Pattern.compile("contain|hold|around");
     private static final Pattern NUMBER = Pattern.compile("[0-9]+(?:[.,][0-9]+)?");
@@ -203,6 +217,18 @@ public final class Typed {
 
     private static double number(String digits) {
         return Double.parseDouble(digits.replace(',', '.'));
+    }
+
+    /** "4", "four", "all 4": a whole number and no other. */
+    public static Optional<Integer> count(String typed) {
+        String plain = typed.toLowerCase(Locale.ROOT);
+        for (int k = 0; k < NUMERALS.size(); k++)
+            plain = plain.replaceAll("(?<!\\p{L})" + NUMERALS.get(k) + "(?!\\p{L})", String.valueOf(k));
+        Matcher number =
+                Pattern.compile("(?<![0-9.,])[0-9]{1,4}(?![0-9.,]*[0-9])").matcher(plain);
+        if (!number.find()) return Optional.empty();
+        int value = Integer.parseInt(number.group());
+        return number.find() ? Optional.empty() : Optional.of(value);
     }
 
     /** "900 Ω, 100 Ω; 200": several amounts between commas that are no decimal signs, semicolons, or the word and. */

@@ -32,7 +32,8 @@ public record BoxName(HouseStyle style) {
                         bands -> "bands",
                         percent -> "tolerance",
                         chain -> "reasons in their order",
-                        why -> "how one knows"));
+                        why -> "how one knows",
+                        count -> "how many"));
     }
 
     private static String things(Task task, Box box) {

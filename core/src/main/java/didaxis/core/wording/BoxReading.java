@@ -66,7 +66,8 @@ public record BoxReading(String shown, String expected) {
                 chain -> words(
                         Typed.chain(typed, chain.links().size()).map(Typed::chain),
                         "letters in their order, such as b > a"),
-                why -> words(Typed.why(typed).map(Typed::whyLetter), "a, b or c")));
+                why -> words(Typed.why(typed).map(Typed::whyLetter), "a, b or c"),
+                count -> words(Typed.count(typed).map(String::valueOf), "a whole number")));
     }
 
     private static BoxReading words(Optional<String> shown, String expected) {

@@ -111,8 +111,10 @@ public record TaskSentence(HouseStyle style, Question question) {
                 limits -> "Calculate the highest " + style.terms().word(limits.quantity()) + " that "
                         + Listed.of(limits.parts()) + " can stand"
                         + (limits.parts().size() > 1 ? ", each by itself." : "."),
-                breaker -> Listed.of(breaker.parts()) + " are switched on one after the other. At which of them does "
-                        + breaker.fuse() + " open? None is an answer.",
+                breaker -> Listed.of(breaker.parts()) + " are switched on one after the other. "
+                        + (breaker.count()
+                                ? "How many of them can run before " + breaker.fuse() + " opens?"
+                                : "At which of them does " + breaker.fuse() + " open? None is an answer."),
                 this::places,
                 reducing -> reducing.letters()
                         ? "Combine the resistances stage by stage until one is left: write what is combined."

@@ -61,7 +61,7 @@ class RatingsTasksTest {
         String appliances = "H1=3 || H2=3 || H3=3 || H4=3 || H5=3";
         State state = drawn(Notation.circuit("12 V : F1=%dA + (%s)".formatted(4 * rating, appliances)))
                 .orElseThrow();
-        Breaker task = new Breaker("1", 0, "F1", List.of("H1", "H2", "H3", "H4", "H5"), 2);
+        Breaker task = new Breaker("1", 0, "F1", List.of("H1", "H2", "H3", "H4", "H5"), false, 2);
         String expected = rating < 5 ? "H" + (rating + 1) : "none";
         assertEquals(expected, judged(asking(task, state), "").model());
         assertEquals(2, judged(asking(task, state), expected).points());

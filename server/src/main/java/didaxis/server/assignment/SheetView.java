@@ -111,7 +111,8 @@ record SheetView(
                         "bands",
                         "percent",
                         "chain",
-                        "why"
+                        "why",
+                        "count"
                     })
             String form,
 

@@ -40,7 +40,8 @@ class CheckService {
                         "bands",
                         "percent",
                         "chain",
-                        "why"
+                        "why",
+                        "count"
                     })
             String form,
 

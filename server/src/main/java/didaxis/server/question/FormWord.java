@@ -23,7 +23,8 @@ public final class FormWord {
                 bands -> "bands",
                 percent -> "percent",
                 chain -> "chain",
-                why -> "why"));
+                why -> "why",
+                count -> "count"));
     }
 
     /** The unit of an amount; empty for any other form. */
@@ -44,6 +45,7 @@ public final class FormWord {
                 bands -> "",
                 percent -> "%",
                 chain -> "",
-                why -> ""));
+                why -> "",
+                count -> ""));
     }
 }

@@ -22,6 +22,7 @@ import java.util.List;
  * @param otherState the state of the second cell that is compared, where it is another
  * @param factor whether it is asked by how much they differ
  * @param reason of joint: whether it is asked how one knows
+ * @param count of breaker: whether it is asked how many can run
  * @param letters of fold: whether only what is combined is asked, and no value
  * @param bandsAsked of colour-code: whether the bands are asked
  * @param value of connect the resistance that is wanted; of colour-code the tolerance
@@ -62,6 +63,7 @@ public record TaskBody(
         @Schema(types = {"integer", "null"}) Integer otherState,
         @Schema(types = {"boolean", "null"}) Boolean factor,
         @Schema(types = {"boolean", "null"}) Boolean reason,
+        @Schema(types = {"boolean", "null"}) Boolean count,
         @Schema(types = {"boolean", "null"}) Boolean letters,
         @Schema(types = {"boolean", "null"}) Boolean bandsAsked,
         @Schema(types = {"string", "null"}) String value,

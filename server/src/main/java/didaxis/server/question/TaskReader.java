@@ -138,7 +138,7 @@ record TaskReader(TaskBody body, String id, List<State> states) {
         if (fuse.size() != 1 || fuse.get(0).kind() != Subject.Kind.PART)
             throw Problem.badRequest("Task " + id + " is about one fuse: things.")
                     .with("field", "things");
-        return new Breaker(id, place(), fuse.get(0).id(), partsIn(), worth(2));
+        return new Breaker(id, place(), fuse.get(0).id(), partsIn(), body.count() == Boolean.TRUE, worth(2));
     }
 
     private Task places() {

@@ -23,6 +23,7 @@ final class TaskWriter {
     private Integer otherState;
     private Boolean factor;
     private Boolean reason;
+    private Boolean count;
     private Boolean letters;
     private Boolean bandsAsked;
     private String value;
@@ -43,6 +44,7 @@ final class TaskWriter {
         writer.otherState = body.otherState();
         writer.factor = body.factor();
         writer.reason = body.reason();
+        writer.count = body.count();
         writer.letters = body.letters();
         writer.bandsAsked = body.bandsAsked();
         writer.value = body.value();
@@ -72,7 +74,8 @@ final class TaskWriter {
                         .by(limits.quantity()),
                 breaker -> to.kind("breaker", breaker.marks())
                         .ofParts(breaker.parts())
-                        .with(() -> to.things = List.of(breaker.fuse())),
+                        .with(() -> to.things = List.of(breaker.fuse()))
+                        .with(() -> to.count = breaker.count() ? true : null),
                 places -> to.kind("places", places.marks())
                         .about(List.of(places.like()))
                         .naming(places.among()),
@@ -162,6 +165,7 @@ final class TaskWriter {
                 otherState,
                 factor,
                 reason,
+                count,
                 letters,
                 bandsAsked,
                 value,
