@@ -179,7 +179,7 @@ class FormsJourney {
         visit.browser().inspect(page, "forms-results");
     }
 
-    private static final String BREAKER = "24 V : .A + F1=1.5A + ((.B + H1=24{30 W}) || H2=24{30 W})";
+    private static final String BREAKER = "24 V : F1=1.5A + (H1=24{30 W} || H2=24{30 W} || H3=24{30 W})";
 
     @Test
     @Order(5)
@@ -201,14 +201,18 @@ class FormsJourney {
         button(page, "See as learner").click();
         Locator sheet = page.getByRole(AriaRole.TABPANEL, new Page.GetByRoleOptions().setName("Question"));
         Locator boxes = sheet.locator("input[data-box]:not([type=checkbox])");
-        assertThat(boxes).hasCount(5);
-        List<String> typed = List.of("14.4", "26.8 V", "26.8 V", "26.8 V", "1");
+        assertThat(boxes).hasCount(6);
+        List<String> typed = List.of("14.4", "26.8 V", "26.8 V", "26.8 V", "12 V", "1");
         for (int k = 0; k < typed.size(); k++) boxes.nth(k).fill(typed.get(k));
-        for (Locator name : sheet.getByRole(AriaRole.GROUP)
-                .getByText("H2", new Locator.GetByTextOptions().setExact(true))
-                .all()) name.click();
+        for (String name : List.of("H2", "H3"))
+            sheet.getByRole(AriaRole.GROUP, new Locator.GetByRoleOptions().setName("places"))
+                    .getByText(name, new Locator.GetByTextOptions().setExact(true))
+                    .click();
+        sheet.getByRole(AriaRole.GROUP, new Locator.GetByRoleOptions().setName("part that sets it"))
+                .getByText("F1", new Locator.GetByTextOptions().setExact(true))
+                .click();
         button(page, "Mark it").click();
         visit.browser().inspect(page, "forms-limits");
-        assertThat(sheet.getByRole(AriaRole.STATUS)).containsText("of 17 marks");
+        assertThat(sheet.getByRole(AriaRole.STATUS)).containsText("20 of 20 marks");
     }
 }
