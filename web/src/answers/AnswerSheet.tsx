@@ -1,14 +1,15 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { lazy, Suspense, useState } from 'react'
 import { Navigate, useParams } from 'react-router'
 import type { Schemas } from '../api/client'
 import { sessionQuery, workSheetQuery } from '../api/queries'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
 import { OpenSheet } from './OpenSheet'
-import { SentSheet } from './SentSheet'
 import { useRoom } from './useRoom'
 import { useSheetNews } from './useSheetNews'
+
+const SentSheet = lazy(async () => ({ default: (await import('./SentSheet')).SentSheet }))
 
 /** A learner's sheet: the circuit that stays in sight, and box after box. */
 export default function AnswerSheet() {
@@ -28,6 +29,11 @@ export default function AnswerSheet() {
   const first = opened ?? sheet.data
   if (first.released) return <Navigate to={`/work/${id}/feedback`} replace />
   const handedIn = sheet.data.state === 'sent' && !sheet.data.collected
-  if (first.state === 'sent' || handedIn) return <SentSheet sheet={sheet.data} person={person} />
+  if (first.state === 'sent' || handedIn)
+    return (
+      <Suspense fallback={<Loading />}>
+        <SentSheet sheet={sheet.data} person={person} />
+      </Suspense>
+    )
   return <OpenSheet key={id} sheet={first} now={sheet.data} error={sheet.error} person={person} />
 }

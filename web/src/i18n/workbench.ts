@@ -77,7 +77,7 @@ export const workbench = {
   },
   task: {
     stem: 'Stem',
-    stemHint: 'What stands above the tasks',
+    stemHint: 'What stands above the tasks; {E} or {R2} is filled with its value',
     noTasks: 'Nothing is asked yet. Ask below, or click values in the chart.',
     added_one: '{{count}} task added',
     added_other: '{{count}} tasks added',

@@ -41,7 +41,7 @@ class ClassStyleTest {
 
     /** 10 V over 4 Ω: 2.5 A. */
     private static final String QUESTION = """
-            {"title":"%s","notation":"10 V : A1 + R1=2.4 + V1[L1=1.6]",
+            {"title":"%s","stem":"A lamp of {L1} at {E}.","notation":"10 V : A1 + R1=2.4 + V1[L1=1.6]",
              "given":[{"subject":"total","quantity":"voltage"},{"subject":"R1","quantity":"resistance"},
                       {"subject":"L1","quantity":"resistance"}],
              "states":[{"act":{"act":"set","part":"R1","value":"3.4"}}],

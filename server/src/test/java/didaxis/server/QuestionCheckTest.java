@@ -175,6 +175,8 @@ class QuestionCheckTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
             {"notation":"9 V : R1=3","tasks":[]} | Nothing is asked yet.
+            {"stem":"R1 is {R1}.","notation":"9 V : R1=3 + R2=1","tasks":[{"kind":"joint","parts":["R1","R2"]}]} | The stem would tell the resistance of R1, which is not given.
+            {"stem":"{R7} burns.","notation":"9 V : R1=3 + R2=1","tasks":[{"kind":"joint","parts":["R1","R2"]}]} | “{R7}” in the stem is nothing of this circuit.
             {"notation":"9 V : R1=3","tasks":[{"kind":"calculate","cells":[{"subject":"R1","quantity":"current"}]}]} | Not enough is given to find the current through R1.
             {"notation":"9 V : R1=3 + S1=open","tasks":[{"kind":"chart","cells":[{"subject":"total","quantity":"resistance"}]}]} | The total resistance has no value in this state.
             {"notation":"9 V : R1=3","tasks":[{"kind":"change","cells":[{"subject":"R1","quantity":"current"}]}]} | Nothing has changed yet: a change is asked for after an act.

@@ -105,6 +105,7 @@ public record Question(String stem, boolean drawn, List<State> states, List<Task
     public List<TaskFlaw> flaws() {
         List<TaskFlaw> flaws = new ArrayList<>();
         if (tasks.isEmpty()) flaws.add(new TaskFlaw.NothingAsked());
+        flaws.addAll(Stem.flaws(this));
         for (State state : states) {
             if (!state.given().isEmpty() && !state.numbered()) flaws.add(new TaskFlaw.NoNumber(""));
             for (Cell cell : state.given())

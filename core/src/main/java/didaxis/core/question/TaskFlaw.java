@@ -147,6 +147,22 @@ public sealed interface TaskFlaw {
         }
     }
 
+    /** A place in the stem is bound to nothing of the circuit. */
+    record StemNames(String place) implements TaskFlaw {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.stemNames.apply(this);
+        }
+    }
+
+    /** The stem would tell a cell that is not given. */
+    record StemTells(Cell cell) implements TaskFlaw {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.stemTells.apply(this);
+        }
+    }
+
     <T> T match(Cases<T> cases);
 
     /** A function for each case. */
@@ -167,5 +183,7 @@ public sealed interface TaskFlaw {
             Function<NoPlaceForAMeter, T> noPlaceForAMeter,
             Function<NoArrangement, T> noArrangement,
             Function<NoBands, T> noBands,
-            Function<NoChain, T> noChain) {}
+            Function<NoChain, T> noChain,
+            Function<StemNames, T> stemNames,
+            Function<StemTells, T> stemTells) {}
 }

@@ -33,7 +33,9 @@ public record TaskFlawSentence(HouseStyle style) {
                         + "; the nearest they can have is " + ohms(none.nearest()) + ".",
                 bands -> "colour bands cannot say what " + bands.part() + " is, with a tolerance of "
                         + AmountFormat.exactly(bands.percent()) + " %.",
-                chain -> "there is no chain of reasons that leads to " + cells.of(chain.cell()) + ".")));
+                chain -> "there is no chain of reasons that leads to " + cells.of(chain.cell()) + ".",
+                names -> "“" + names.place() + "” in the stem is nothing of this circuit.",
+                tells -> "the stem would tell " + cells.of(tells.cell()) + ", which is not given.")));
     }
 
     private String ohms(double si) {

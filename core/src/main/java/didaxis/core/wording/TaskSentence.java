@@ -18,6 +18,7 @@ import didaxis.core.question.Question;
 import didaxis.core.question.Ranking;
 import didaxis.core.question.Redrawing;
 import didaxis.core.question.State;
+import didaxis.core.question.Stem;
 import didaxis.core.question.Task;
 import didaxis.core.question.Typed;
 import didaxis.core.question.Ways;
@@ -28,6 +29,14 @@ import java.util.Locale;
 
 /** What a learner reads of a question: what was done to come to a state, and what is asked in it. */
 public record TaskSentence(HouseStyle style, Question question) {
+    /** What stands above the tasks, its values in the style. */
+    public String stem() {
+        return Stem.filled(
+                question,
+                cell -> style.numbers()
+                        .exactly(Amount.of(question.state(0).chart().value(cell).orElseThrow(), cell.quantity())));
+    }
+
     /** "S1 is opened."; nothing for the circuit as drawn. */
     public String act(State state) {
         return state.act().map(act -> act(act, state)).orElse("");

@@ -182,7 +182,7 @@ record SheetView(
                     task.boxes().stream().mapToInt(Box::marks).sum(),
                     boxes));
         }
-        return new QuestionSheet(question.stem(), states, tasks);
+        return new QuestionSheet(sentences.stem(), states, tasks);
     }
 
     private static List<GivenView> given(State state, HouseStyle style) {

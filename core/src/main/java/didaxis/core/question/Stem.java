@@ -1,0 +1,63 @@
+package didaxis.core.question;
+
+import didaxis.core.chart.Chart;
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Part;
+import didaxis.core.circuit.PartKind;
+import didaxis.core.circuit.Subject;
+import didaxis.core.quantity.Quantity;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * What stands above the tasks. Values stand in it as places that are bound to the circuit as drawn, so that it cannot
+ * disagree with it: {E}, {r}, {R2}, {A1}, {V1}.
+ */
+public final class Stem {
+    private static final Pattern BOUND = Pattern.compile("\\{\\s*([A-Za-z][A-Za-z0-9,]*)\\s*}");
+
+    private Stem() {}
+
+    /** The text with each place filled; one that is bound to nothing stays as it is. */
+    public static String filled(Question question, Function<Cell, String> shown) {
+        Chart chart = question.state(0).chart();
+        return BOUND.matcher(question.stem())
+                .replaceAll(found -> Matcher.quoteReplacement(cell(found.group(1), chart)
+                        .filter(cell -> chart.value(cell).isPresent())
+                        .map(shown)
+                        .orElse(found.group())));
+    }
+
+    /** Names that are bound to nothing, and cells that it would tell although they are not given. */
+    static List<TaskFlaw> flaws(Question question) {
+        Chart chart = question.state(0).chart();
+        List<TaskFlaw> flaws = new ArrayList<>();
+        for (Matcher found = BOUND.matcher(question.stem()); found.find(); ) {
+            Optional<Cell> cell =
+                    cell(found.group(1), chart).filter(one -> chart.value(one).isPresent());
+            if (cell.isEmpty()) flaws.add(new TaskFlaw.StemNames(found.group()));
+            else if (!question.isTold(cell.get(), 0)) flaws.add(new TaskFlaw.StemTells(cell.get()));
+        }
+        return flaws;
+    }
+
+    /** What a name is short for: the emf, a resistance, a meter's reading. */
+    private static Optional<Cell> cell(String name, Chart chart) {
+        if (name.equals("E")) return Optional.of(Cell.voltage(Subject.TOTAL));
+        if (name.equals("r")) return Optional.of(Cell.resistance(Subject.INTERNAL));
+        return chart.subjects().named(name).flatMap(subject -> switch (subject.kind()) {
+            case PART ->
+                chart.circuit()
+                        .part(subject.id())
+                        .map(Part::kind)
+                        .map(kind -> kind == PartKind.AMMETER ? Cell.current(subject) : Cell.resistance(subject));
+            case VOLTMETER -> Optional.of(Cell.voltage(subject));
+            case POINT -> Optional.of(Cell.of(subject, Quantity.POTENTIAL));
+            default -> Optional.of(Cell.resistance(subject));
+        });
+    }
+}
