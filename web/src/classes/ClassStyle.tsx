@@ -107,7 +107,7 @@ function Editor({ id, kept }: { id: number; kept: Style }) {
   const problem = keep.error ?? sample.error
   return (
     <div className={classes.columns}>
-      <Stack gap="md" component="form" role="group" aria-label={t('classStyle.title')}>
+      <Stack gap="md" role="group" aria-label={t('classStyle.title')}>
         <Group grow align="flex-end">
           <TextInput
             label={t('classStyle.name')}
@@ -128,27 +128,35 @@ function Editor({ id, kept }: { id: number; kept: Style }) {
             }}
           />
         </Group>
-        <Title order={3}>{t('classStyle.numbers')}</Title>
+        <Title order={2} size="h4">
+          {t('classStyle.numbers')}
+        </Title>
         <div className={classes.fields}>
           {select('decimalSign')}
           {select('rounding')}
           {number('digits')}
         </div>
         {SWITCHES.numbers.map(toggle)}
-        <Title order={3}>{t('classStyle.words')}</Title>
+        <Title order={2} size="h4">
+          {t('classStyle.words')}
+        </Title>
         <div className={classes.fields}>
           {select('voltageLetter')}
           {select('voltageWord')}
           {select('whole')}
         </div>
-        <Title order={3}>{t('classStyle.drawing')}</Title>
+        <Title order={2} size="h4">
+          {t('classStyle.drawing')}
+        </Title>
         <div className={classes.fields}>
           {select('resistor')}
           {select('arrow')}
           {select('parallelForm')}
           {select('foldingOrder')}
         </div>
-        <Title order={3}>{t('classStyle.marking')}</Title>
+        <Title order={2} size="h4">
+          {t('classStyle.marking')}
+        </Title>
         {SWITCHES.marking.map(toggle)}
         <div className={classes.fields}>
           {number('tolerance')}
@@ -171,7 +179,9 @@ function Editor({ id, kept }: { id: number; kept: Style }) {
         </Group>
       </Stack>
       <section aria-label={t('classStyle.sample')} aria-live="off">
-        <Title order={3}>{t('classStyle.sample')}</Title>
+        <Title order={2} size="h4">
+          {t('classStyle.sample')}
+        </Title>
         {sample.data ? <StyleSample sample={sample.data} /> : <Loading />}
       </section>
     </div>

@@ -12,13 +12,13 @@ export function StyleSample({ sample }: { sample: Schemas['StyleSample'] }) {
       <div className={`${classes.paper} ${paper.paper}`}>
         <Drawing scene={sample.scene} words={t('classStyle.sampleCircuit')} />
       </div>
-      <h4 className={classes.head}>{t('classStyle.worked')}</h4>
+      <h3 className={classes.head}>{t('classStyle.worked')}</h3>
       <ol className={classes.steps}>
         {sample.steps.map((step) => (
           <li key={step}>{step}</li>
         ))}
       </ol>
-      <h4 className={classes.head}>{t('classStyle.marked')}</h4>
+      <h3 className={classes.head}>{t('classStyle.marked')}</h3>
       <p className={classes.prompt}>{sample.prompts.join(' ')}</p>
       <ul className={classes.answers}>
         {sample.answers.map((answer) => (

@@ -6,7 +6,7 @@ export function Loading() {
   const { t } = useTranslation()
   return (
     <Center p="xl" mih={200}>
-      <Loader size="sm" aria-label={t('ui.loading')} />
+      <Loader size="sm" role="status" aria-label={t('ui.loading')} />
     </Center>
   )
 }

@@ -66,7 +66,7 @@ class ClassStyleJourney {
                 .click();
         assertThat(learner.locator("svg").first()).containsText("2,5 Ω");
         learner.locator("input[data-box]").fill("2,5");
-        assertThat(learner.getByText("2,5 A")).isVisible();
+        assertThat(learner.locator("main").getByText("2,5\u2009A")).isVisible();
         visit.browser().inspect(learner, "sheet-in-style");
     }
 }

@@ -107,7 +107,7 @@ class ComposingJourney {
         WorkbenchPage.style(page, "valley");
         notation(page).fill("12,5 V : V1[R1=4,5] + .B + R2=8");
         Locator meter = page.locator("[data-row=V1] button[data-use]");
-        Locator point = page.locator("[data-row='.B'] button[data-use]");
+        Locator point = page.locator("[data-row='.B'] button[aria-label^=potential]");
         assertThat(meter).hasText("4,50");
         assertThat(point).hasText("8,00");
         meter.press("a");

@@ -46,7 +46,9 @@ class FirstSliceJourney {
     @Test
     @Order(1)
     void theTeacherTypesACircuitMakesAQuestionAndHandsItOut() {
-        visit.browser().inspect(visit.browser().page(1280, 800, ColorScheme.LIGHT), "sign-in");
+        Page first = visit.browser().page(1280, 800, ColorScheme.LIGHT);
+        assertThat(first.getByLabel("Sign-in name")).isVisible();
+        visit.browser().inspect(first, "sign-in");
         Page nowhere = visit.browser().signedIn("teacher", 1280, 800, ColorScheme.DARK);
         assertThat(nowhere.getByText("Needs you")).isVisible();
         nowhere.navigate(visit.application().url("/nowhere"));
