@@ -46,7 +46,7 @@ public record Arrangements(String id, int state, List<String> parts, int marks) 
                 .map(ohms -> style.format().print(Amount.of(ohms, Quantity.RESISTANCE)))
                 .collect(Collectors.joining("; "));
         if (typed.isBlank()) return new Verdict(Verdict.Code.BLANK, 0, model);
-        var read = Typed.amounts(typed, Quantity.RESISTANCE, style);
+        var read = TypedNumbers.amounts(typed, Quantity.RESISTANCE, style);
         if (read.isEmpty()) return new Verdict(Verdict.Code.UNREADABLE, 0, model);
         List<Double> open = new ArrayList<>(right);
         int extra = 0;

@@ -85,7 +85,7 @@ public record Breaker(String id, int state, String fuse, List<String> parts, boo
             int most = opensAt(question)
                     .map(opening -> parts.indexOf(opening.id()))
                     .orElse(parts.size());
-            return Typed.judged(typed, Typed.count(typed), most, marks, String.valueOf(most));
+            return Typed.judged(typed, TypedNumbers.count(typed), most, marks, String.valueOf(most));
         }
         Set<Subject> right = opensAt(question).map(Set::of).orElse(Set.of());
         return Typed.judged(typed, Typed.things(typed, things(question)), right, marks, Typed.print(right));

@@ -67,7 +67,7 @@ public record Comparison(String id, int state, Cell cell, int otherState, Cell o
         double right = value(question) / otherValue(question);
         return Typed.judged(
                 typed,
-                Typed.factor(typed).map(own -> FACTOR.matches(right, own)),
+                TypedNumbers.factor(typed).map(own -> FACTOR.matches(right, own)),
                 true,
                 box.marks(),
                 style.format().plain(BigDecimal.valueOf(right).round(SHOWN).stripTrailingZeros()));

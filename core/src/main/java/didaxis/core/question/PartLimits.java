@@ -68,7 +68,7 @@ public record PartLimits(String id, int state, Quantity quantity, List<String> p
     @Override
     public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
         double limit = limit(part(box), question).orElseThrow();
-        return Typed.judgedAmount(typed, Amount.of(limit, quantity), box.marks(), style);
+        return TypedNumbers.judgedAmount(typed, Amount.of(limit, quantity), box.marks(), style);
     }
 
     @Override

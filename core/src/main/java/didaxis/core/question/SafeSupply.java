@@ -51,7 +51,7 @@ public record SafeSupply(String id, int state, int marks) implements Task {
     public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
         if (box.form() instanceof Box.Form.Value) {
             Amount highest = Amount.of(ratings(question).highestSafeEmf(), Quantity.VOLTAGE);
-            return Typed.judgedAmount(typed, highest, box.marks(), style);
+            return TypedNumbers.judgedAmount(typed, highest, box.marks(), style);
         }
         Set<Subject> right = first(question);
         Optional<Boolean> read =

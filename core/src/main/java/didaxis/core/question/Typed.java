@@ -2,10 +2,7 @@ package didaxis.core.question;
 
 import didaxis.core.change.Change.Direction;
 import didaxis.core.circuit.Subject;
-import didaxis.core.quantity.Amount;
-import didaxis.core.quantity.Quantity;
 import didaxis.core.solving.Pair;
-import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashSet;
@@ -27,24 +24,8 @@ public final class Typed {
     private static final String SAME = "same|constant|unchanged|equal|remains|stays|=";
     private static final Pattern NO_CHANGE = Pattern.compile("(not|n't|n’t|no) chang(e|es|ing)(?!\\p{L})");
     private static final Pattern DENIED = Pattern.compile("(?<!\\p{L})(not|never|no longer)(?!\\p{L})|n't|n’t");
-    private static final Pattern FRACTION = Pattern.compile("([0-9]+(?:[.,][0-9]+)?)\\s*/\\s*([0-9]+(?:[.,][0-9]+)?)");
-    private static final List<String> NUMERALS = List.of(
-            "none|zero|no",
-            "one",
-            "two",
-            "three",
-            "four",
-            "five",
-            "six",
-            "seven",
-            "eight",
-            "nine",
-            "ten",
-            "eleven",
-            "twelve");
     private static final Pattern NESTED = Pattern.compile("series|parallel");
     private static final Pattern CONTAINS = Pattern.compile("contain|hold|around");
-    private static final Pattern NUMBER = Pattern.compile("[0-9]+(?:[.,][0-9]+)?");
 
     private Typed() {}
 
@@ -200,67 +181,6 @@ public final class Typed {
     /** As a learner writes it: a point without the dot of the notation, the internal resistance as r. */
     public static String name(Subject thing) {
         return thing.kind() == Subject.Kind.INTERNAL ? "r" : thing.id().replaceFirst("^\\.", "");
-    }
-
-    /** "1/4", "0.25", "4 times". */
-    public static Optional<Double> factor(String typed) {
-        Matcher fraction = FRACTION.matcher(typed);
-        if (fraction.find()) {
-            double under = number(fraction.group(2));
-            return under == 0 ? Optional.empty() : Optional.of(number(fraction.group(1)) / under);
-        }
-        Matcher number = NUMBER.matcher(typed);
-        if (!number.find()) return Optional.empty();
-        double value = number(number.group());
-        return number.find() ? Optional.empty() : Optional.of(value);
-    }
-
-    private static double number(String digits) {
-        return Double.parseDouble(digits.replace(',', '.'));
-    }
-
-    /** "4", "four", "all 4": a whole number and no other. */
-    public static Optional<Integer> count(String typed) {
-        String plain = typed.toLowerCase(Locale.ROOT);
-        for (int k = 0; k < NUMERALS.size(); k++)
-            plain = plain.replaceAll("(?<!\\p{L})" + NUMERALS.get(k) + "(?!\\p{L})", String.valueOf(k));
-        Matcher number =
-                Pattern.compile("(?<![0-9.,])[0-9]{1,4}(?![0-9.,]*[0-9])").matcher(plain);
-        if (!number.find()) return Optional.empty();
-        int value = Integer.parseInt(number.group());
-        return number.find() ? Optional.empty() : Optional.of(value);
-    }
-
-    /** "900 Ω, 100 Ω; 200": several amounts between commas that are no decimal signs, semicolons, or the word and. */
-    public static Optional<List<Double>> amounts(String typed, Quantity quantity, MarkingStyle style) {
-        String between = style.format().decimalSign() == ',' ? "\\s*;\\s*|\\s+and\\s+" : "\\s*[;,]\\s*|\\s+and\\s+";
-        List<Double> amounts = new ArrayList<>();
-        for (String one : typed.strip().split(between)) {
-            Optional<Double> read = style.format()
-                    .read(one, quantity)
-                    .match(
-                            whole -> Optional.of(whole.amount().si()),
-                            blank -> Optional.empty(),
-                            unreadable -> Optional.empty());
-            if (read.isEmpty()) return Optional.empty();
-            amounts.add(read.get());
-        }
-        return Optional.of(amounts);
-    }
-
-    /** Of a number with its unit that stands in no chart. */
-    static Verdict judgedAmount(String typed, Amount right, int marks, MarkingStyle style) {
-        Optional<Boolean> read = style.format()
-                .read(typed, right.quantity())
-                .match(
-                        own -> Optional.of(style.tolerance()
-                                .matches(right.si(), own.amount().si())),
-                        blank -> Optional.empty(),
-                        unreadable -> Optional.empty());
-        Verdict verdict = judged(typed, read, true, marks, style.format().print(right));
-        boolean lost = verdict.code() == Verdict.Code.RIGHT && style.losesUnit(typed, right.quantity());
-        if (!lost) return verdict;
-        return new Verdict(marks > 1 ? Verdict.Code.PARTLY : Verdict.Code.WRONG, marks - 1, verdict.model());
     }
 
     /** Some things as one would write them. */

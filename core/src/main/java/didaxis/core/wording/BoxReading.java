@@ -14,6 +14,7 @@ import didaxis.core.question.Box;
 import didaxis.core.question.ColourBands;
 import didaxis.core.question.FoldedLine;
 import didaxis.core.question.Typed;
+import didaxis.core.question.TypedNumbers;
 import didaxis.core.style.MarkingStyle;
 import java.util.List;
 import java.util.Optional;
@@ -42,11 +43,11 @@ public record BoxReading(String shown, String expected) {
                 joint -> words(Typed.joint(typed).map(Typed::word), "in series, in parallel or neither"),
                 relation -> words(Typed.relation(typed).map(Typed::word), "less, equal or greater"),
                 factor -> words(
-                        Typed.factor(typed).map(number -> "× " + AmountFormat.exactly(number)),
+                        TypedNumbers.factor(typed).map(number -> "× " + AmountFormat.exactly(number)),
                         "a number or a fraction"),
                 value -> amount(typed, value.quantity(), format),
                 values -> words(
-                        Typed.amounts(typed, values.quantity(), style)
+                        TypedNumbers.amounts(typed, values.quantity(), style)
                                 .map(all -> all.stream()
                                         .map(one -> format.exactly(Amount.of(one, values.quantity())))
                                         .collect(Collectors.joining("; "))),
@@ -67,7 +68,7 @@ public record BoxReading(String shown, String expected) {
                         Typed.chain(typed, chain.links().size()).map(Typed::chain),
                         "letters in their order, such as b > a"),
                 why -> words(Typed.why(typed).map(Typed::whyLetter), "a, b or c"),
-                count -> words(Typed.count(typed).map(String::valueOf), "a whole number")));
+                count -> words(TypedNumbers.count(typed).map(String::valueOf), "a whole number")));
     }
 
     private static BoxReading words(Optional<String> shown, String expected) {
