@@ -7,6 +7,13 @@ export default function AskedQuestion(props: Omit<ComponentProps<typeof Question
   const [tried, setTried] = useState(false)
   const { checked, states } = props
   if (tried && checked.data)
-    return <TrySheet body={checked.data.body} states={states} onBack={() => setTried(false)} />
+    return (
+      <TrySheet
+        body={checked.data.body}
+        style={checked.settled.style}
+        states={states}
+        onBack={() => setTried(false)}
+      />
+    )
   return <QuestionPanel {...props} onTry={() => setTried(true)} />
 }

@@ -26,12 +26,20 @@ interface TaskLineProps {
   onInHand: (name: string) => void
 }
 
+/** An answer, in the sentences that its letters stand for where it was picked from some. */
+function said({ form, choices }: Schemas['QuestionBox'], answer: string) {
+  if (form !== 'chain' && form !== 'why') return answer
+  return [...answer.matchAll(/[a-z]/g)].map(([letter]) => choices[letter.charCodeAt(0) - 97]).join(' → ')
+}
+
 /** A task as a learner will read it, its marks at the right; under the one in hand its model answer and its settings. */
 export function TaskLine(props: TaskLineProps) {
   const { number, prompt, flaws, boxes, model, opened, onOpen, onMove, first, last, onCopy, onRemove } = props
   const { t } = useTranslation()
   const marks = boxes.reduce((sum, box) => sum + box.marks, 0)
-  const answers = boxes.map((box) => model.find((one) => one.box === box.id)?.answer).filter(Boolean)
+  const answers = boxes
+    .map((box) => said(box, model.find((one) => one.box === box.id)?.answer ?? ''))
+    .filter((answer) => answer !== '')
   return (
     <li className={opened ? classes.open : undefined} data-task={number}>
       <button type="button" className={classes.line} aria-expanded={opened} onClick={onOpen}>

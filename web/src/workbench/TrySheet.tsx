@@ -13,18 +13,20 @@ import type { CircuitStates } from './useCircuitStates'
 interface TrySheetProps {
   /** The question as it would be kept. */
   body: Schemas['QuestionBody']
+  /** The house style it is shown in. */
+  style?: string | null
   states: CircuitStates
   /** Back to what is asked. */
   onBack: () => void
 }
 
 /** The sheet that comes of a question, to be answered and seen marked at once; nothing of it is kept. */
-export function TrySheet({ body, states, onBack }: TrySheetProps) {
+export function TrySheet({ body, style, states, onBack }: TrySheetProps) {
   const { t } = useTranslation()
   const [texts, setTexts] = useState<Record<string, string>>({})
   const [marked, setMarked] = useState<Record<string, string>>({})
   const answers = Object.entries(marked).map(([box, text]) => ({ box, text }))
-  const sheet = useQuery({ ...triedSheetQuery({ body, answers }), placeholderData: keepPreviousData })
+  const sheet = useQuery({ ...triedSheetQuery({ body, answers, style }), placeholderData: keepPreviousData })
   if (sheet.isLoadingError) return <Failed error={sheet.error} onRetry={() => void sheet.refetch()} />
   if (sheet.isPending) return <Loading />
   const { question, findings, marks, total } = sheet.data

@@ -133,7 +133,9 @@ class WorkbenchJourney {
         button(page, "Keep").click();
         button(page, "Remove Station").click();
         assertThat(button(page, "Remove Station")).hasCount(0);
-        button(page, "Undo").last().click();
+        page.getByRole(AriaRole.ALERT)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Undo"))
+                .click();
         page.getByLabel("Find").fill("beacons");
         assertThat(page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.LISTITEM)).hasCount(1);
         visit.browser().inspect(page, "shelf");

@@ -39,6 +39,13 @@ public record FoldedLine(String alias, Pick pick, OptionalDouble value) {
             return reduction.combine(items, series);
         }
 
+        /** All that it names. */
+        List<String> names() {
+            return of.isEmpty()
+                    ? List.of(name)
+                    : of.stream().flatMap(one -> one.names().stream()).toList();
+        }
+
         /** As one would write it. */
         String text() {
             List<String> inner = of.stream()

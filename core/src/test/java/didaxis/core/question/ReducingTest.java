@@ -123,6 +123,10 @@ class ReducingTest {
         assertEquals(Code.WRONG, judged(letters, "R1 + R2 || R3 || R4").code());
         Question wire = fold(Notation.circuit("9 V : R1=3 + (R2=6 || W1)"), false);
         assertEquals(Code.RIGHT, judged(wire, "R2 || W1 = 0; R1 + R2W1 = 3").code());
+        Question battery = fold(Notation.circuit("9 V r=1 : R1=3 + (R2=6 || R3=3)"), false);
+        assertEquals(
+                Code.RIGHT,
+                judged(battery, "R2 || R3 = 2; R1 + R23 = 5; R123 + r = 6").code());
         Question open = fold(Notation.circuit("9 V : R1=3 + (R2=6 || (R3=6 + S1=open))"), false);
         assertEquals(Code.RIGHT, judged(open, "R1 + R2 = 9").code());
     }
