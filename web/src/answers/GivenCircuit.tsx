@@ -31,16 +31,14 @@ export function GivenCircuit({ sheet, progress, drawn, onDrawn }: GivenCircuitPr
   return (
     <div className={classes.circuit}>
       <States sheet={sheet} drawn={drawn} onDrawn={onDrawn} />
-      <div className={`${classes.paper} ${paper.paper}`}>
-        {state.scene ? (
-          <>
-            <Drawing scene={state.scene} words={t('drawing.described')} />
-            <CircuitWords lines={state.wordList} />
-          </>
-        ) : (
-          <p className={classes.noDrawing}>{t('noDrawing')}</p>
-        )}
-      </div>
+      {state.scene ? (
+        <div className={`${classes.paper} ${paper.paper}`}>
+          <Drawing scene={state.scene} words={t('drawing.described')} />
+          <CircuitWords lines={state.wordList} />
+        </div>
+      ) : (
+        <p className={classes.noDrawing}>{t('noDrawing')}</p>
+      )}
       <div className={classes.progress} aria-hidden>
         <div style={{ width: `${Math.round(progress * 100)}%` }} />
       </div>

@@ -158,7 +158,7 @@ export const people = {
       zigzag: 'zigzags',
       conventional: 'from plus to minus',
       'electron-flow': 'as electrons drift',
-      'reciprocal-sum': 'the sum of reciprocals',
+      'reciprocal-sum': 'reciprocals',
       'product-over-sum': 'product over sum',
       'series-first': 'all that is in series',
       'innermost-first': 'the innermost',

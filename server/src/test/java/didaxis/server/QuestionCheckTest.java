@@ -125,6 +125,30 @@ class QuestionCheckTest {
         assertEquals(check(body, "ridge").get("total").asInt() - 1, points(findings));
     }
 
+    /** Where a circuit is to be drawn from words, its sheet has neither the drawing nor its list, in any state. */
+    @Test
+    void aDrawingThatIsHiddenIsOnNoSheet() {
+        String body = """
+                {"notation":"9 V : R1=3 + (R2=4 || S1=open)","drawing":"hidden","tasks":[{"kind":"draw"}],
+                 "states":[{"act":{"act":"close","part":"S1"}}]}""";
+        JsonNode sheet = teacher()
+                .post("/api/questions/sheet", "{\"body\":" + body + "}")
+                .json()
+                .get("question");
+        assertEquals(2, sheet.get("states").size());
+        for (JsonNode state : sheet.get("states")) {
+            assertTrue(!state.hasNonNull("scene"), state::toString);
+            assertEquals(0, state.get("wordList").size());
+        }
+        JsonNode prompt = sheet.get("tasks").get(0).get("prompt");
+        assertEquals("Draw this circuit: R1 in series with R2 and S1 (open) in parallel.", prompt.asString());
+        String shown = body.replace("\"drawing\":\"hidden\",", "");
+        assertTrue(teacher()
+                .post("/api/questions/sheet", "{\"body\":" + shown + "}")
+                .body()
+                .contains("\"lines\""));
+    }
+
     @Test
     void aBodyIsKeptInOneFormWhateverNamesItWasWrittenIn() {
         JsonNode task = check("""
