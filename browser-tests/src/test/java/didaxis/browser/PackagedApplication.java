@@ -38,6 +38,8 @@ final class PackagedApplication implements AutoCloseable {
         ProcessBuilder builder = new ProcessBuilder(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:+UseSerialGC",
+                // It lives for a minute: the second compiler would work for longer than it saves.
+                "-XX:TieredStopAtLevel=1",
                 "-jar",
                 System.getProperty("didaxis.app"),
                 "--didaxis.demo=" + demo));
