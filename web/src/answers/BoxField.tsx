@@ -70,7 +70,7 @@ function Field({ box, text, reading, onWrite, onKeyDown }: BoxFieldProps) {
         autoCapitalize="off"
         spellCheck={false}
         enterKeyHint="next"
-        maxLength={600}
+        maxLength={4000}
         aria-invalid={!!reading?.expected}
         aria-describedby={says}
       />

@@ -149,6 +149,17 @@ class QuestionCheckTest {
                 .contains("\"lines\""));
     }
 
+    /** The current is 12/7 A; a learner has to work with what is on the sheet, and so does the marking. */
+    @Test
+    void aComputedValueThatIsGivenIsToldShortInStemAndSheet() {
+        JsonNode sheet = teacher().post("/api/questions/sheet", """
+                        {"body":{"notation":"12 V : A1 + R1=3 + R2=4","stem":"A1 reads {A1}.",
+                         "given":[{"subject":"A1","quantity":"current"},{"subject":"R1","quantity":"resistance"}],
+                         "tasks":[{"kind":"calculate","cells":[{"subject":"R1","quantity":"voltage"}]}]}}""").json().get("question");
+        assertEquals("A1 reads 1.714\u2009A.", sheet.get("stem").asString());
+        assertTrue(sheet.get("states").get(0).get("given").toString().contains("\"1.714\u2009A\""), sheet::toString);
+    }
+
     @Test
     void aBodyIsKeptInOneFormWhateverNamesItWasWrittenIn() {
         JsonNode task = check("""

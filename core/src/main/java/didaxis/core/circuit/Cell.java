@@ -1,5 +1,7 @@
 package didaxis.core.circuit;
 
+import didaxis.core.quantity.Amount;
+import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
 
 /** One box of the chart: a subject and a quantity of it. */
@@ -22,5 +24,19 @@ public record Cell(Subject subject, Quantity quantity) {
 
     public static Cell power(Subject subject) {
         return of(subject, Quantity.POWER);
+    }
+
+    /** Whether it is what something is set to, and so stays what it is in other states: a resistance, the emf, a time. */
+    public boolean isSetting() {
+        if (quantity == Quantity.TIME) return true;
+        Subject.Kind kind = subject.kind();
+        boolean own = kind == Subject.Kind.PART || kind == Subject.Kind.INTERNAL;
+        return own && quantity == Quantity.RESISTANCE || equals(voltage(Subject.TOTAL));
+    }
+
+    /** Its value as it is told to somebody who works with it: a setting as it was set, all else rounded. */
+    public Amount told(double si, AmountFormat format) {
+        Amount amount = Amount.of(si, quantity);
+        return isSetting() ? amount : format.told(amount);
     }
 }

@@ -14,6 +14,9 @@ import java.util.Map;
  * one input of a relation is in the head, and none that is subtracted; but the working's own next step is always allowed.
  */
 final class FollowThrough {
+    /** As good as exact, in tolerances. */
+    private static final double NEARLY = 0.5;
+
     private final Sheet sheet;
     private final List<Integer> wrong;
     private final Map<Relation, Map<Double, Integer>> firstOfValue = new HashMap<>();
@@ -72,12 +75,16 @@ final class FollowThrough {
         boolean head = tried.headUsed();
         boolean sensible = tried.span().finite() && (!head || tried.span().mid() > 0);
         if (tried.restsOn().isEmpty() || tried.restsOn().get(answer) || !sensible) return;
-        boolean exactly = head
+        boolean rounds = head
                 ? sheet.rounds(cell, tried.span().lo(), tried.span().hi())
                 : sheet.rounds(cell, tried.span().mid());
         // A later answer explains an earlier one only if it gives it to the figures written.
         boolean later = tried.restsOn().length() > answer + 1;
-        if (!exactly && (later || !sheet.gives(cell, tried.span().mid()))) return;
+        if (!rounds && (later || !sheet.gives(cell, tried.span().mid()))) return;
+        // A half that was rounded down, or a given number rounded before it was used, does not put the origin
+        // elsewhere.
+        boolean exactly = sheet.rounds(cell, tried.span().lo(), tried.span().hi())
+                || !later && sheet.near(cell, tried.span().mid(), NEARLY);
         explanations.merge(
                 new Explanation(answer, tried.restsOn(), exactly),
                 tried.worked(),

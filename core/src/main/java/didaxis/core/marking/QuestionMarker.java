@@ -53,7 +53,7 @@ public final class QuestionMarker {
         Map<Cell, Box> carried = new LinkedHashMap<>();
         asked.forEach((other, cells) -> cells.forEach((cell, box) -> {
             boolean counts = other != place
-                    && State.isSetting(cell)
+                    && cell.isSetting()
                     && knowledge.unchanged(cell, other, place)
                     && !own.containsKey(cell)
                     && !state.given().contains(cell)

@@ -44,7 +44,8 @@ final class Sheet {
         Arrays.fill(values, Double.NaN);
         for (int cell : given) {
             kinds[cell] = Kind.GIVEN;
-            values[cell] = ways.truth(cell);
+            values[cell] =
+                    ways.cell(cell).told(ways.truth(cell), style.format()).si();
             written[cell] = BigDecimal.valueOf(values[cell]).stripTrailingZeros();
         }
         answers.forEach(this::write);
@@ -115,10 +116,10 @@ final class Sheet {
         return rounds(cell, result) || style.tolerance().matches(result, values[cell]);
     }
 
-    /** Whether the answer departs from a value by no more than so many tolerances and its own rounding. */
+    /** Whether the answer departs from a value by no more than so many tolerances, or its own rounding where that is more. */
     boolean near(int cell, double value, double tolerances) {
         double room = tolerances * style.tolerance().relative() * Math.abs(value);
-        return Math.abs(values[cell] - value) <= room + halves[cell];
+        return Math.abs(values[cell] - value) <= Math.max(room, halves[cell]);
     }
 
     /** An interval around a value that is so many tolerances wide to either side. */

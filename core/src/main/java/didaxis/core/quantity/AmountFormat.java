@@ -21,6 +21,8 @@ public record AmountFormat(char decimalSign, Precision precision) {
     private static final String THIN_SPACE = "\u2009";
     private static final MathContext SHOWN_BACK = new MathContext(12);
     private static final MathContext WHOLE = new MathContext(7);
+    private static final MathContext LEAST_TOLD = new MathContext(4);
+    private static final int SHORT = 5;
     private static final MathContext QUOTIENT = MathContext.DECIMAL64;
     private static final int CENTS = 2;
 
@@ -154,6 +156,21 @@ public record AmountFormat(char decimalSign, Precision precision) {
         return amounts.stream()
                 .filter(si -> Math.abs(si) >= unit && Math.abs(si) < 1000 * unit)
                 .count();
+    }
+
+    /**
+     * A computed amount as it is told to somebody who works with it: as it is where it has few figures, else with one
+     * more than is printed and no fewer than four, so that nothing hangs on how it was rounded.
+     */
+    public Amount told(Amount amount) {
+        BigDecimal all = BigDecimal.valueOf(amount.si()).round(SHOWN_BACK);
+        if (all.stripTrailingZeros().precision() <= SHORT) return Amount.of(all.doubleValue(), amount.quantity());
+        UnitShown unit = unit(all, amount.quantity());
+        BigDecimal number = all.divide(unit.size(), QUOTIENT);
+        int places = precision.round(number).scale() + 1;
+        BigDecimal four = number.round(LEAST_TOLD);
+        BigDecimal told = number.setScale(Math.max(places, four.scale()), RoundingMode.HALF_UP);
+        return Amount.of(told.multiply(unit.size()).doubleValue(), amount.quantity());
     }
 
     /** Every figure it has, as a setting is printed beside its part: "4.7 kΩ". */

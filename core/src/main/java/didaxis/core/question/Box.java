@@ -14,6 +14,9 @@ import java.util.function.Function;
  * @param marks what it earns
  */
 public record Box(String id, String task, Form form, int marks) {
+    /** As many characters as an answer may have: all that five parts can make together are some 470 resistances. */
+    public static final int LONGEST_ANSWER = 4000;
+
     /** The id of one of a task's boxes: the task's own where it is the only one. */
     static String id(String task, int place, int of) {
         return of == 1 ? task : task + "-" + (place + 1);

@@ -50,8 +50,7 @@ public final class Knowledge {
 
     /** Tells the settings that one state knows to all others that have them unchanged; whether there was news. */
     private boolean spread(int from) {
-        List<Cell> settings =
-                reached.get(from).stream().filter(State::isSetting).toList();
+        List<Cell> settings = reached.get(from).stream().filter(Cell::isSetting).toList();
         boolean news = false;
         for (int to = 0; to < states.size(); to++) {
             int other = to;

@@ -69,7 +69,7 @@ public record Question(String stem, boolean drawn, List<State> states, List<Task
         Set<Cell> shown = states.get(place).told();
         for (int before = 0; before < place; before++)
             for (Cell cell : states.get(before).told())
-                if (State.isSetting(cell)
+                if (cell.isSetting()
                         && Knowledge.unchanged(states, cell, before, place)
                         && states.get(place).chart().value(cell).isPresent()) shown.add(cell);
         return shown;
@@ -78,7 +78,7 @@ public record Question(String stem, boolean drawn, List<State> states, List<Task
     /** Whether a cell is told in this state, or as a setting that nothing touches between in any other. */
     public boolean isTold(Cell cell, int place) {
         for (int other = 0; other < states.size(); other++) {
-            boolean same = other == place || State.isSetting(cell) && Knowledge.unchanged(states, cell, other, place);
+            boolean same = other == place || cell.isSetting() && Knowledge.unchanged(states, cell, other, place);
             if (same && states.get(other).told().contains(cell)) return true;
         }
         return false;

@@ -100,14 +100,6 @@ public record State(Relations relations, Optional<Act> act, Set<Cell> given, boo
         return chart().circuit();
     }
 
-    /** Whether a cell is what something is set to, and so stays what it is in other states: a resistance, the emf, a time. */
-    public static boolean isSetting(Cell cell) {
-        if (cell.quantity() == Quantity.TIME) return true;
-        Subject.Kind kind = cell.subject().kind();
-        boolean own = kind == Subject.Kind.PART || kind == Subject.Kind.INTERNAL;
-        return own && cell.quantity() == Quantity.RESISTANCE || cell.equals(Cell.voltage(Subject.TOTAL));
-    }
-
     /** Whether the act that led here leaves this setting as it was. */
     boolean leavesAlone(Cell setting) {
         return setting.quantity() == Quantity.TIME

@@ -34,7 +34,7 @@ public record TaskSentence(HouseStyle style, Question question) {
         return Stem.filled(
                 question,
                 cell -> style.numbers()
-                        .exactly(Amount.of(question.state(0).chart().value(cell).orElseThrow(), cell.quantity())));
+                        .exactly(cell.told(question.state(0).chart().value(cell).orElseThrow(), style.numbers())));
     }
 
     /** "S1 is opened."; nothing for the circuit as drawn. */

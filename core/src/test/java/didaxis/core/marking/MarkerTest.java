@@ -59,6 +59,10 @@ class MarkerTest {
                 "20 V : R1=6 || R2=10 + R3=7 ~ R1,R2 current 2.9; R1 voltage 10 ~ Wrong Wrong",
                 "12 V : R1=24 || R2=19 + R3=4 + R4=9 || R5=1"
                         + " ~ R1,R2 current 0.774; R2 power 16; total power 18; R3 current 11 ~ Right Wrong Wrong Wrong",
+                // Half of 5.625 was rounded down, from which 14.4 Ω would follow to the figures written: the earlier is
+                // the origin.
+                "9 V : R1=6 + R2=12 ~ total resistance 14.4; total current 0.625 A; total power 5.62 W"
+                        + " ~ Wrong FollowThrough FollowThrough",
                 // A cell that stands alone has only the truth to lean on.
                 "16 V : R1=5 + (R2=12 || R3=4) ~ R3 power 10.1 ~ Wrong",
                 // 57.1 − 50.0 is 7.1, as written.

@@ -4,9 +4,16 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.RandomCircuits;
+import didaxis.core.circuit.Subject;
+import didaxis.core.law.Relations;
 import didaxis.core.marking.LearnerWork.Habit;
+import didaxis.core.notation.Notation;
+import didaxis.core.quantity.Amount;
+import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Precision;
+import didaxis.core.quantity.Quantity;
 import didaxis.core.style.MarkingStyle;
 import didaxis.core.wording.FindingSentence;
 import didaxis.core.wording.PrintedSumReader;
@@ -25,6 +32,7 @@ import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.statistics.Statistics;
 
 /**
@@ -132,6 +140,23 @@ class MarkingProperties {
             found = origins(work.marker().mark(LearnerWork.asked(all, 0.4, spoiled.keySet(), random)));
             collect(errors + " errors, 60 % unasked", !found.equals(spoiled.keySet()), mostPercent[errors - 1][1]);
         }
+    }
+
+    /** A small difference of large readings hangs on their last figure: what counts is what the learner was told. */
+    @Property(tries = 300)
+    void whatIsWorkedFromAGivenAsItIsToldEarns(
+            @ForAll @DoubleRange(min = 5, max = 90) double ohms, @ForAll @DoubleRange(min = 0.01, max = 1) double few) {
+        Circuit circuit = Notation.circuit("12 V : R1=" + ohms + " + R2=" + few);
+        Relations relations = LearnerWork.of(circuit).orElseThrow().relations();
+        Cell given = Cell.voltage(relations.chart().subjects().named("R1").orElseThrow());
+        Cell asked = Cell.voltage(relations.chart().subjects().named("R2").orElseThrow());
+        AmountFormat format = MarkingStyle.STANDARD.format();
+        double told =
+                given.told(relations.chart().value(given).orElseThrow(), format).si();
+        Finding finding = Marker.of(relations, Set.of(Cell.voltage(Subject.TOTAL), given), MarkingStyle.STANDARD)
+                .mark(Map.of(asked, format.print(Amount.of(12 - told, Quantity.VOLTAGE))))
+                .get(0);
+        assertTrue(finding.earns(), () -> circuit + ", told " + told + ": " + finding);
     }
 
     @Property(tries = 100)

@@ -208,4 +208,21 @@ class AmountFormatTest {
         assertEquals(Optional.empty(), amperes.whole(2.0));
         assertEquals(Optional.of("0.6666667\u2009A"), amperes.whole(2.0 / 3));
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "FIGURES, 3, 2.0281690140845, 2.028 A",
+        "FIGURES, 3, 1.125, 1.125 A",
+        "FIGURES, 3, 0.028169014, 28.17 mA",
+        "FIGURES, 5, 2.0281690140845, 2.02817 A",
+        "DECIMALS, 2, 0.0028169014, 2.817 mA",
+        "DECIMALS, 2, 123.45678, 123.457 A",
+        "FIGURES, 3, 0, 0 A"
+    })
+    void aComputedAmountIsToldWithAFigureMoreThanIsPrinted(Precision.Kind kind, int digits, double si, String told) {
+        AmountFormat format = new AmountFormat('.', new Precision(kind, digits));
+        assertEquals(
+                told,
+                format.exactly(format.told(Amount.of(si, Quantity.CURRENT))).replace('\u2009', ' '));
+    }
 }

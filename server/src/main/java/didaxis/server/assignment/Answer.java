@@ -1,5 +1,6 @@
 package didaxis.server.assignment;
 
+import didaxis.core.question.Box;
 import didaxis.server.config.Problem;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -8,8 +9,6 @@ import java.util.Set;
 
 /** One answer as it was typed, and the id of its box on the sheet. */
 record Answer(String box, String text) {
-    private static final int LONGEST = 600;
-
     /**
      * Answers by their boxes, each box once: of several texts for one the last counts.
      *
@@ -22,8 +21,8 @@ record Answer(String box, String text) {
         for (Answer answer : answers) {
             if (answer == null || answer.box() == null || !boxes.contains(answer.box()))
                 throw Problem.badRequest("One of the answers belongs to no box of this sheet.");
-            if (answer.text() == null || answer.text().length() > LONGEST)
-                throw Problem.badRequest("An answer is longer than " + LONGEST + " characters.");
+            if (answer.text() == null || answer.text().length() > Box.LONGEST_ANSWER)
+                throw Problem.badRequest("An answer is longer than " + Box.LONGEST_ANSWER + " characters.");
             own.put(answer.box(), answer);
         }
         return List.copyOf(own.values());

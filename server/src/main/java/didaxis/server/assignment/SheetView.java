@@ -2,7 +2,6 @@ package didaxis.server.assignment;
 
 import didaxis.core.circuit.Cell;
 import didaxis.core.formula.Symbols;
-import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Box;
 import didaxis.core.question.Question;
@@ -192,7 +191,7 @@ record SheetView(
                         .mapToObj(value -> new GivenView(
                                 CellView.of(cell),
                                 new Symbols(style.terms()).mathMl(cell),
-                                style.numbers().exactly(Amount.of(value, cell.quantity())))))
+                                style.numbers().exactly(cell.told(value, style.numbers())))))
                 .toList();
     }
 

@@ -33,7 +33,6 @@ import org.springframework.stereotype.Service;
 /** Marks answers to a circuit that no question holds. */
 @Service
 class TrialService {
-    private static final int LONGEST_ANSWER = 400;
 
     Findings findings(Trial trial) {
         if (trial.answers() == null) throw Problem.badRequest("Answers are needed: a list of cells and texts.");
@@ -78,8 +77,8 @@ class TrialService {
             if (answer == null || !boxes.contains(answer.box()))
                 throw Problem.badRequest("One of the answers belongs to no box of this question.");
             String text = answer.answer() == null ? "" : answer.answer();
-            if (text.length() > LONGEST_ANSWER)
-                throw Problem.badRequest("An answer is longer than " + LONGEST_ANSWER + " characters.");
+            if (text.length() > Box.LONGEST_ANSWER)
+                throw Problem.badRequest("An answer is longer than " + Box.LONGEST_ANSWER + " characters.");
             if (answers.put(answer.box(), text) != null)
                 throw Problem.badRequest("Box " + answer.box() + " is answered twice.");
         }
