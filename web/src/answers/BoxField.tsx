@@ -3,6 +3,7 @@ import { lazy, Suspense, useId, type KeyboardEvent } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { Formula } from '../ui/Formula'
+import { BoxInput } from './BoxInput'
 import { OrderPicks } from './OrderPicks'
 import type { Box } from './places'
 import classes from './Tasks.module.css'
@@ -58,21 +59,14 @@ function Field({ box, text, reading, onWrite, onKeyDown }: BoxFieldProps) {
       <label htmlFor={id} className={box.symbol ? classes.symbol : undefined}>
         {symbolOf(box, box.unit ? t('work.boxOf', { name: box.name, unit: box.unit }) : box.name)}
       </label>
-      <input
+      <BoxInput
         id={id}
-        data-box={box.id}
-        className={classes.input}
-        value={text}
-        readOnly={!onWrite}
-        onChange={(event) => onWrite?.(event.currentTarget.value)}
+        says={says}
+        box={box}
+        text={text}
+        reading={reading}
+        onWrite={onWrite}
         onKeyDown={onKeyDown}
-        autoComplete="off"
-        autoCapitalize="off"
-        spellCheck={false}
-        enterKeyHint="next"
-        maxLength={4000}
-        aria-invalid={!!reading?.expected}
-        aria-describedby={says}
       />
       <span id={says} className={reading?.expected ? classes.expected : classes.read}>
         {reading?.expected

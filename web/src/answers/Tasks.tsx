@@ -1,7 +1,9 @@
+import { useMediaQuery } from '@mantine/hooks'
 import type { KeyboardEvent, ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
-import { BoxField } from './BoxField'
+import { BoxField, type BoxFieldProps } from './BoxField'
+import { ChartBoxes } from './ChartBoxes'
 import type { Drawn } from './GivenCircuit'
 import { isOneTask, type Box } from './places'
 import { Prompt } from './Prompt'
@@ -33,8 +35,9 @@ export function Tasks({ questions, texts, readings, onWrite, onTask, onEnd }: Ta
     if (next) next.focus()
     else onEnd?.()
   }
-  const field = (box: Box) => (
-    <BoxField
+  const asTable = useMediaQuery('(min-width: 1000px)', true, { getInitialValueInEffect: false })
+  const field = (box: Box, Face: (props: BoxFieldProps) => ReactNode = BoxField) => (
+    <Face
       key={box.id}
       box={box}
       text={texts[box.id] ?? ''}
@@ -61,7 +64,11 @@ export function Tasks({ questions, texts, readings, onWrite, onTask, onEnd }: Ta
               <div key={task.number} onFocus={() => onTask?.({ question: place, state: task.state })}>
                 {act && <p className={classes.act}>{act}</p>}
                 {!one && <Prompt task={task} />}
-                <Fields boxes={task.boxes} field={field} />
+                {asTable && task.chart ? (
+                  <ChartBoxes chart={task.chart} boxes={task.boxes} field={field} />
+                ) : (
+                  <Fields boxes={task.boxes} field={field} />
+                )}
               </div>
             )
           })}
@@ -75,11 +82,11 @@ export function Tasks({ questions, texts, readings, onWrite, onTask, onEnd }: Ta
 function Fields({ boxes, field }: { boxes: Box[]; field: (box: Box) => ReactNode }) {
   const { t } = useTranslation()
   const quantities = [...new Set(boxes.map((box) => box.quantity))].filter((one) => one !== '')
-  if (boxes.length < 2 || quantities.length === 0) return boxes.map(field)
+  if (boxes.length < 2 || quantities.length === 0) return boxes.map((box) => field(box))
   return quantities.map((quantity) => (
     <fieldset key={quantity} className={classes.group}>
       <legend>{t(`group.${quantity}`)}</legend>
-      {boxes.filter((box) => box.quantity === quantity).map(field)}
+      {boxes.filter((box) => box.quantity === quantity).map((box) => field(box))}
     </fieldset>
   ))
 }

@@ -5,12 +5,13 @@ import classes from './ChartFrame.module.css'
 import { SubjectName } from './SubjectName'
 import { useGridKeys } from './useGridKeys'
 
-type Analysis = Pick<Schemas['AnalysisView'], 'rows' | 'columns' | 'wholeWord'> & { readings?: Row[] }
 export type Row = Schemas['RowView']
 export type Column = Schemas['ColumnView']
+type AnyRow = Pick<Row, 'id' | 'kind'>
+type AnyColumn = Omit<Column, 'unit'> & { unit?: string }
 
-interface ChartFrameProps {
-  analysis: Analysis
+interface ChartFrameProps<R extends AnyRow, C extends AnyColumn> {
+  analysis: { rows: R[]; columns: C[]; wholeWord: string; readings?: R[] }
   /** The row in hand. */
   selected?: string
   /** Rows of the stage in hand. */
@@ -19,7 +20,7 @@ interface ChartFrameProps {
   onSelect?: (row: string) => void
   /** Parts that get more than they are made for. */
   over?: readonly string[]
-  cell: (row: Row, column: Column) => ReactNode
+  cell: (row: R, column: C, place: number) => ReactNode
 }
 
 /** What a row has in a column: a point's potential stands among the voltages. */
@@ -32,10 +33,17 @@ const LONG_NAME = 8
 const LABELLED = ['part', 'group', 'voltmeter']
 
 /** The chart's lines, letters and names; what stands in a cell is up to who uses it. */
-export function ChartFrame({ analysis, selected, lit, onSelect, over, cell }: ChartFrameProps) {
+export function ChartFrame<R extends AnyRow, C extends AnyColumn>({
+  analysis,
+  selected,
+  lit,
+  onSelect,
+  over,
+  cell,
+}: ChartFrameProps<R, C>) {
   const { t } = useTranslation()
   const keys = useGridKeys()
-  const name = (row: Row) =>
+  const name = (row: AnyRow) =>
     LABELLED.includes(row.kind) ? (
       <>
         <SubjectName id={row.id} />
@@ -53,7 +61,7 @@ export function ChartFrame({ analysis, selected, lit, onSelect, over, cell }: Ch
     ) : (
       t(`chart.${row.kind}`)
     )
-  const rowClass = (row: Row) =>
+  const rowClass = (row: AnyRow) =>
     [row.id === selected && classes.inHand, lit?.has(row.id) && classes.lit].filter(Boolean).join(' ')
   return (
     <table
@@ -72,7 +80,7 @@ export function ChartFrame({ analysis, selected, lit, onSelect, over, cell }: Ch
               <abbr title={column.word}>
                 <i>{column.symbol}</i>
               </abbr>{' '}
-              <span className={classes.unit}>{column.unit}</span>
+              {column.unit && <span className={classes.unit}>{column.unit}</span>}
             </th>
           ))}
         </tr>
@@ -100,8 +108,8 @@ export function ChartFrame({ analysis, selected, lit, onSelect, over, cell }: Ch
                 <span className={classes.subject}>{name(row)}</span>
               )}
             </th>
-            {analysis.columns.map((column) => (
-              <td key={column.quantity}>{cell(row, column)}</td>
+            {analysis.columns.map((column, place) => (
+              <td key={column.quantity}>{cell(row, column, place)}</td>
             ))}
           </tr>
         ))}

@@ -7,6 +7,7 @@ import didaxis.server.School.Answer;
 import didaxis.server.School.Person;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -158,6 +159,45 @@ class QuestionCheckTest {
                          "tasks":[{"kind":"calculate","cells":[{"subject":"R1","quantity":"voltage"}]}]}}""").json().get("question");
         assertEquals("A1 reads 1.714\u2009A.", sheet.get("stem").asString());
         assertTrue(sheet.get("states").get(0).get("given").toString().contains("\"1.714\u2009A\""), sheet::toString);
+    }
+
+    /** Rows and columns in the style's order, as far as something is asked or told; a point stands among the voltages. */
+    @Test
+    void aChartToBeFilledHasWhatIsToldInIt() {
+        String body = """
+                {"notation":"12 V : R1=3 + .B + (R2=6 || R3=6)","given":[{"subject":"R1","quantity":"resistance"},
+                 {"subject":"R2","quantity":"resistance"},{"subject":"total","quantity":"voltage"}],
+                 "tasks":[{"kind":"chart","cells":[{"subject":"B","quantity":"potential"},{"subject":"R1","quantity":"current"},
+                 {"subject":"R23","quantity":"resistance"}]},{"kind":"calculate","cells":[{"subject":"R1","quantity":"power"}]}]}""";
+        JsonNode tasks = teacher()
+                .post("/api/questions/sheet", "{\"style\":\"forge\",\"body\":" + body + "}")
+                .json()
+                .get("question")
+                .get("tasks");
+        assertTrue(tasks.get(1).get("chart").isNull());
+        List<String> columns = new ArrayList<>();
+        tasks.get(0)
+                .get("chart")
+                .get("columns")
+                .forEach(one -> columns.add(one.get("symbol").asString()));
+        assertEquals(List.of("E", "I", "R"), columns);
+        List<String> rows = new ArrayList<>();
+        for (JsonNode row : tasks.get(0).get("chart").get("rows")) {
+            StringBuilder line = new StringBuilder(row.get("id").asString());
+            row.get("slots")
+                    .forEach(slot -> line.append(" | ")
+                            .append(slot.get("told").asString())
+                            .append(slot.get("box").asString()));
+            rows.add(line.toString().replace('\u2009', ' '));
+        }
+        assertEquals(
+                List.of(
+                        "R1 |  | 1/1.1-2 | 3 Ω",
+                        "R2 |  |  | 6 Ω",
+                        "R23 |  |  | 1/1.1-3",
+                        "total | 12 V |  | ",
+                        ".B | 1/1.1-1 |  | "),
+                rows);
     }
 
     @Test

@@ -80,8 +80,22 @@ record SheetView(
     /** A given cell and its value. */
     record GivenView(CellView cell, String symbol, String shown) {}
 
-    /** A task: its number on the sheet, the place of its state, and what a learner reads. */
-    record TaskSheet(String number, int state, String prompt, int marks, List<BoxView> boxes) {}
+    /**
+     * A task: its number on the sheet, the place of its state, and what a learner reads.
+     *
+     * @param chart where its boxes stand in a chart; null where they do not
+     */
+    record TaskSheet(
+            String number,
+            int state,
+            String prompt,
+            int marks,
+            List<BoxView> boxes,
+
+            @Schema(
+                    types = {"object", "null"},
+                    implementation = ChartSheet.class)
+            ChartSheet chart) {}
 
     /**
      * A box to fill, what stands in it, and what that was read as.
@@ -179,7 +193,9 @@ record SheetView(
                     task.state(),
                     sentences.asked(task),
                     task.boxes().stream().mapToInt(Box::marks).sum(),
-                    boxes));
+                    boxes,
+                    ChartSheet.of(task, question, style, box -> Paper.id(place, box))
+                            .orElse(null)));
         }
         return new QuestionSheet(sentences.stem(), states, tasks);
     }

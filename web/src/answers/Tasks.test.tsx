@@ -1,0 +1,71 @@
+import { fireEvent, screen, within } from '@testing-library/react'
+import { expect, test, vi } from 'vitest'
+import type { Schemas } from '../api/client'
+import { shown } from '../test/shown'
+import { Tasks } from './Tasks'
+
+const box = (subject: string, quantity: string) => ({
+  id: `1/${subject}-${quantity}`,
+  form: 'amount',
+  quantity,
+  symbol: '<mi>x</mi>',
+  name: `${quantity} of ${subject}`,
+  unit: '',
+  marks: 1,
+  things: [],
+  text: '',
+  reading: { box: '', shown: '', expected: '' },
+})
+const slot = (told: string, at = '') => ({ told, box: at })
+const questions = [
+  {
+    stem: '',
+    states: [{ act: '', wordList: [], scene: null, given: [] }],
+    tasks: [
+      {
+        number: '1.1',
+        state: 0,
+        prompt: 'Fill in the chart.',
+        marks: 2,
+        boxes: [box('R1', 'voltage'), box('R2', 'current')],
+        chart: {
+          wholeWord: 'total',
+          columns: [
+            { quantity: 'voltage', symbol: 'V', word: 'voltage' },
+            { quantity: 'current', symbol: 'I', word: 'current' },
+          ],
+          rows: [
+            { kind: 'part', id: 'R2', slots: [slot('4 V'), slot('', '1/R2-current')] },
+            { kind: 'part', id: 'R1', slots: [slot('', '1/R1-voltage'), slot('')] },
+          ],
+        },
+      },
+    ],
+  },
+] as unknown as Schemas['QuestionSheet'][]
+
+const put = (onWrite?: (box: string, text: string) => void) =>
+  shown(<Tasks questions={questions} texts={{}} readings={{}} onWrite={onWrite} />, () => ({}))
+
+test('a chart is a table where there is room: what is told stands in it, and Enter goes through it row by row', () => {
+  const narrow = window.matchMedia
+  window.matchMedia = (query) => ({ ...narrow(query), matches: query.includes('1000px') })
+  const written = vi.fn()
+  put(written)
+  window.matchMedia = narrow
+  const row = within(screen.getByRole('table')).getAllByRole('row')[1]!
+  expect(row.textContent).toContain('4 V')
+  const first = screen.getByLabelText('current of R2')
+  expect(row.contains(first)).toBe(true)
+  first.focus()
+  fireEvent.change(first, { target: { value: '2 A' } })
+  expect(written).toHaveBeenCalledWith('1/R2-current', '2 A')
+  fireEvent.keyDown(first, { key: 'Enter' })
+  expect(document.activeElement).toBe(screen.getByLabelText('voltage of R1'))
+})
+
+test('on a narrow screen its boxes stand one under another', () => {
+  put()
+  expect(screen.queryByRole('table')).toBeNull()
+  expect(screen.getByLabelText('voltage of R1')).toBeTruthy()
+})
