@@ -42,6 +42,21 @@ test('question, class and due time are chosen and handed out', async () => {
   expect(await screen.findByText('“Beacon” was handed to Night class.')).toBeTruthy()
 })
 
+test('several questions go out as one sheet, in the order they are put in and under a title', async () => {
+  const { sent } = open({ classId: 3 })
+  const more = await screen.findByRole('button', { name: 'One question more' })
+  fireEvent.click(more)
+  fireEvent.click(more)
+  expect(screen.getByLabelText<HTMLSelectElement>('Question 2').value).toBe('12')
+  fireEvent.click(screen.getByRole('button', { name: 'Leave question 3 out' }))
+  expect(screen.getByLabelText<HTMLInputElement>('Title of the sheet').value).toBe('Boot dryer, and one more')
+  fireEvent.click(screen.getByRole('button', { name: 'Move question 2 up' }))
+  expect(screen.getByLabelText<HTMLInputElement>('Title of the sheet').value).toBe('Beacon, and one more')
+  fireEvent.change(screen.getByLabelText('Title of the sheet'), { target: { value: 'Friday' } })
+  press()
+  await waitFor(() => expect(sent()[0]).toContain('{"questionIds":[12,11],"title":"Friday"'))
+})
+
 test('what is known already is not asked, and the usual time is proposed', async () => {
   const { sent } = open({ questionId: 11, classId: 3 })
   const due = await screen.findByLabelText<HTMLInputElement>('Due')

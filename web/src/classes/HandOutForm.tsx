@@ -10,6 +10,7 @@ import { Loading } from '../ui/Loading'
 import { notify } from '../ui/notify'
 import { takeFocus } from '../ui/takeFocus'
 import { forField } from '../ui/when'
+import { SheetQuestions } from './SheetQuestions'
 
 interface HandOutFormProps {
   /** The question to hand out; without it the form asks for one. */
@@ -37,22 +38,26 @@ export function HandOutForm({ questionId, assignment, classId, onDone }: HandOut
   const known = useQuery(classesQuery)
   const questions = useQuery(questionsQuery)
   const [chosenClass, setChosenClass] = useState(classId)
-  const [chosenQuestion, setChosenQuestion] = useState(questionId)
+  const [chosen, setChosen] = useState<number[]>()
+  const [named, setNamed] = useState<string>()
   const [due, setDue] = useState(() => forField(usualDue(new Date())))
   const others = known.data?.filter((one) => one.id !== assignment?.classroomId) ?? []
   const classes = others.length > 0 ? others : (known.data ?? [])
   const toClass = chosenClass ?? classes[0]?.id
-  const question = chosenQuestion ?? questions.data?.[0]?.id
   const asksQuestion = questionId === undefined && !assignment
+  const first = questions.data?.[0]
+  const questionIds = questionId === undefined ? (chosen ?? (first ? [first.id] : [])) : [questionId]
+  const several = questionIds.length > 1
+  const titleOf = (id?: number) => questions.data?.find((one) => one.id === id)?.title ?? ''
+  const title =
+    named ?? t('handOut.several', { title: titleOf(questionIds[0]), count: questionIds.length - 1 })
   const handOut = useMutation({
     mutationFn: (again: boolean) =>
       body(
         client.POST('/api/classes/{classId}/assignments', {
           params: { path: { classId: toClass ?? 0 } },
           body: {
-            ...(assignment
-              ? { assignmentId: assignment.id }
-              : { questionIds: question === undefined ? [] : [question] }),
+            ...(assignment ? { assignmentId: assignment.id } : { questionIds, ...(several && { title }) }),
             dueAt: new Date(due).toISOString(),
             ...(again && { again }),
           },
@@ -79,13 +84,23 @@ export function HandOutForm({ questionId, assignment, classId, onDone }: HandOut
     <form onSubmit={submit}>
       <Stack>
         {asksQuestion && (
-          <NativeSelect
-            label={t('handOut.question')}
-            autoFocus
-            data-autofocus
-            data={questions.data?.map((one) => ({ value: String(one.id), label: one.title })) ?? []}
-            value={String(question)}
-            onChange={(event) => setChosenQuestion(Number(event.currentTarget.value))}
+          <SheetQuestions
+            all={questions.data ?? []}
+            chosen={questionIds}
+            onChosen={(ids) => {
+              setChosen(ids)
+              handOut.reset()
+            }}
+          />
+        )}
+        {several && (
+          <TextInput
+            label={t('handOut.sheetTitle')}
+            value={title}
+            onChange={(event) => setNamed(event.currentTarget.value)}
+            maxLength={120}
+            required
+            withAsterisk={false}
           />
         )}
         {classId === undefined && (

@@ -26,6 +26,13 @@ export const people = {
     noClass: 'You have no class yet; the question is kept. Make one first:',
     again: 'Hand out “{{title}}” once more',
     allTheSame: 'Hand out once more',
+    numbered: 'Question {{number}}',
+    oneMore: 'One question more',
+    up: 'Move question {{number}} up',
+    leaveOut: 'Leave question {{number}} out',
+    sheetTitle: 'Title of the sheet',
+    several_one: '{{title}}, and one more',
+    several_other: '{{title}}, and {{count}} more',
     noQuestion: 'You have no question yet. Make one first:',
   },
   desk: {

@@ -166,7 +166,8 @@ class QuestionCheckTest {
     void aChartToBeFilledHasWhatIsToldInIt() {
         String body = """
                 {"notation":"12 V : R1=3 + .B + (R2=6 || R3=6)","given":[{"subject":"R1","quantity":"resistance"},
-                 {"subject":"R2","quantity":"resistance"},{"subject":"total","quantity":"voltage"}],
+                 {"subject":"R2","quantity":"resistance"},{"subject":"R3","quantity":"resistance"},
+                 {"subject":"total","quantity":"voltage"}],
                  "tasks":[{"kind":"chart","cells":[{"subject":"B","quantity":"potential"},{"subject":"R1","quantity":"current"},
                  {"subject":"R23","quantity":"resistance"}]},{"kind":"calculate","cells":[{"subject":"R1","quantity":"power"}]}]}""";
         JsonNode tasks = teacher()
@@ -194,6 +195,7 @@ class QuestionCheckTest {
                 List.of(
                         "R1 |  | 1/1.1-2 | 3 Ω",
                         "R2 |  |  | 6 Ω",
+                        "R3 |  |  | 6 Ω",
                         "R23 |  |  | 1/1.1-3",
                         "total | 12 V |  | ",
                         ".B | 1/1.1-1 |  | "),
