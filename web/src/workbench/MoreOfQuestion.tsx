@@ -1,4 +1,13 @@
-import { ActionIcon, Button, Checkbox, Group, MultiSelect, NativeSelect, TextInput } from '@mantine/core'
+import {
+  ActionIcon,
+  Button,
+  Checkbox,
+  Group,
+  MultiSelect,
+  NativeSelect,
+  Text,
+  TextInput,
+} from '@mantine/core'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import type { Asking } from './asking'
@@ -13,7 +22,7 @@ interface MoreOfQuestionProps {
   onAsking: (asking: Asking, typedAt?: number) => void
 }
 
-/** Whether the drawing is shown, and for how long things run. */
+/** Whether the drawing is shown, what parts are called, and for how long things run. */
 export function MoreOfQuestion({ analysis, asking, onAsking }: MoreOfQuestionProps) {
   const { t } = useTranslation()
   const running = asking.running ?? []
@@ -47,6 +56,30 @@ export function MoreOfQuestion({ analysis, asking, onAsking }: MoreOfQuestionPro
           onAsking({ ...asking, drawing: event.currentTarget.checked ? 'hidden' : undefined })
         }
       />
+      <Group role="group" aria-label={t('task.names')} gap="xs" mt="xs">
+        <Text span c="dimmed" fz="sm" aria-hidden>
+          {t('task.names')}
+        </Text>
+        {analysis.things
+          .filter(({ kind }) => kind !== '')
+          .map(({ name: label }) => (
+            <TextInput
+              key={label}
+              label={label}
+              w={96}
+              size="xs"
+              maxLength={12}
+              placeholder={label}
+              value={asking.names?.[label] ?? ''}
+              onChange={(event) =>
+                onAsking(
+                  { ...asking, names: { ...asking.names, [label]: event.currentTarget.value.trim() } },
+                  Date.now(),
+                )
+              }
+            />
+          ))}
+      </Group>
       <div role="group" aria-label={t('task.running')}>
         {running.map((row, place) => {
           const thing = row.things[0] ?? ''

@@ -16,6 +16,8 @@ export interface Asking {
   tasks: readonly TaskBody[]
   /** Hidden where the circuit is to be drawn from words; shown where nothing is said. */
   drawing?: Schemas['QuestionBody']['drawing']
+  /** What parts are called for the learner, by their labels. */
+  names?: Record<string, string> | null
   /** For how long things run, where charge, energy or cost is told or asked. */
   running?: Schemas['RunningBody'][] | null
   /** What a kilowatt hour costs. */
@@ -62,6 +64,14 @@ export const withoutStatesFrom = (asking: Asking, state: number): Asking => ({
   tasks: asking.tasks.filter((task) => (task.state ?? 0) < state && (task.otherState ?? 0) < state),
 })
 
+/** A name waits where its part is out of the circuit for a while. */
+function namesIn(notation: string, { names }: Asking) {
+  const there = Object.entries(names ?? {}).filter(
+    ([label, name]) => name !== '' && new RegExp(`(?<![A-Z.])${label}(?![0-9])`).test(notation),
+  )
+  return there.length > 0 && { names: Object.fromEntries(there) }
+}
+
 /** The question as the server reads it, but for its title. */
 export const questionBody = (notation: string, asking: Asking): Schemas['QuestionBody'] => ({
   notation,
@@ -70,6 +80,7 @@ export const questionBody = (notation: string, asking: Asking): Schemas['Questio
   states: [...asking.states],
   tasks: [...asking.tasks],
   ...(asking.drawing && { drawing: asking.drawing }),
+  ...namesIn(notation, asking),
   ...(asking.running?.length && { running: asking.running }),
   ...(asking.tariff && { tariff: asking.tariff }),
 })

@@ -8,6 +8,8 @@ import didaxis.server.School.Person;
 import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -24,6 +26,8 @@ import tools.jackson.databind.node.ObjectNode;
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class FormsTest {
     private static final JsonMapper JSON = new JsonMapper();
+    /** Of a part; voltmeters keep theirs. */
+    private static final Pattern LABEL = Pattern.compile("(?<![A-Z.])(?:R|L|H|VR|S|A|F|W)[0-9]+");
 
     @RegisterExtension
     final School school = School.DEMO;
@@ -88,5 +92,49 @@ class FormsTest {
         for (JsonNode prompt : checked.get("prompts"))
             assertTrue(prompt.get("text").asString().matches("(?s)[A-Z].{6,}[.?]"), prompt::toString);
         assertEquals(List.of(), wrong);
+    }
+
+    /** Each part of the circuit under a name of its own, with and without a digit at its end. */
+    private static ObjectNode named(ObjectNode body) {
+        ObjectNode names = body.putObject("names");
+        Matcher label = LABEL.matcher(body.get("notation").asString());
+        while (label.find()) {
+            int count = names.size();
+            names.put(
+                    label.group(),
+                    "ashoakélmfirivyyew".substring(3 * count % 18, 3 * count % 18 + 3) + "q".repeat(count / 6));
+        }
+        return body;
+    }
+
+    /** Where parts have other names for the learner, these are all that a learner reads, and all that need be written. */
+    @ParameterizedTest
+    @MethodSource("forms")
+    void namesStandWhereverThePartIsNamedAndAreReadWhereTheyAreTyped(JsonNode form) {
+        ObjectNode body = JSON.createObjectNode();
+        ObjectNode question = named((ObjectNode) form.get("body").deepCopy());
+        body.set("body", question);
+        JsonNode checked = post("/api/questions/check", body);
+        assertEquals("[]", checked.get("flaws").toString());
+        assertEquals(
+                form.get("body").get("notation").asString().replaceAll("\\s", ""),
+                checked.get("states").get(0).get("notation").asString().replaceAll("\\s", ""));
+        ObjectNode answers = JSON.createObjectNode();
+        for (JsonNode model : checked.get("model"))
+            answers.put(model.get("box").asString(), model.get("answer").asString());
+        List<JsonNode> findings = marked(question, answers, checked);
+        assertEquals(checked.get("total").asInt(), points(findings), findings::toString);
+        StringBuilder read =
+                new StringBuilder(post("/api/questions/sheet", body).toString());
+        findings.forEach(finding -> read.append(finding.get("sentence")));
+        checked.get("prompts").forEach(prompt -> read.append(prompt.get("text")));
+        Matcher label = LABEL.matcher(form.get("body").get("notation").asString());
+        while (label.find()) {
+            Matcher found = Pattern.compile("(?<![\\p{L}\\p{N}])" + label.group() + "(?![\\p{L}\\p{N}])")
+                    .matcher(read);
+            assertTrue(
+                    !found.find(),
+                    () -> label.group() + ": " + read.substring(Math.max(0, found.start() - 80), found.end() + 20));
+        }
     }
 }

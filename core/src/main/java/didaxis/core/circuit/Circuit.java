@@ -75,6 +75,19 @@ public final class Circuit {
         throw new IllegalArgumentException("part (" + part.label() + ") must be one of the circuit's");
     }
 
+    /**
+     * The same circuit with a part under another name.
+     *
+     * @throws IllegalArgumentException if it has no such part, or something else that is called so
+     */
+    public Circuit renamed(String label, String name) {
+        for (int i = 0; i < outline.size(); i++) {
+            if (outline.node(i) instanceof Part old && old.label().equals(label))
+                return of(source, outline.with(i, Optional.of(old.called(name))).orElseThrow());
+        }
+        throw new IllegalArgumentException("part (" + label + ") must be one of the circuit's");
+    }
+
     /** The same circuit with another source and with parts set otherwise, by their labels. */
     public Circuit with(Source otherSource, Map<String, Setting> settings) {
         return of(otherSource, outline.with(settings));

@@ -1,16 +1,22 @@
 package didaxis.core.circuit;
 
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** One part: its label ("R1"), kind, setting and rating. */
+/** One part: its label ("R1"), or the name it has instead ("X"), kind, setting and rating. */
 public record Part(String label, PartKind kind, Setting setting, Rating rating) implements Network {
-    private static final Pattern LABEL = Pattern.compile("[A-Z]{1,2}[0-9]*");
+    private static final Pattern LABEL = Pattern.compile("([A-Z]{1,2})[0-9]+");
+    private static final Pattern NAME = Pattern.compile("\\p{L}[\\p{L}\\p{N}]*");
 
     public Part {
-        boolean named = kind == PartKind.EQUIVALENT || LABEL.matcher(label).matches();
-        if (!named || !label.startsWith(kind.letters())) {
-            throw new IllegalArgumentException(
-                    "label of a " + kind.word() + " (" + label + ") must be " + kind.letters() + " and digits");
+        Matcher numbered = LABEL.matcher(label);
+        boolean ofOther = numbered.matches()
+                && PartKind.ofLetters(numbered.group(1))
+                        .filter(other -> other != kind)
+                        .isPresent();
+        if (kind != PartKind.EQUIVALENT && (ofOther || !NAME.matcher(label).matches())) {
+            throw new IllegalArgumentException("label of a " + kind.word() + " (" + label + ") must be "
+                    + kind.letters() + " and digits, or a word");
         }
         boolean fits = switch (kind.takes()) {
             case OHMS -> setting instanceof Setting.Ohms;
@@ -46,6 +52,11 @@ public record Part(String label, PartKind kind, Setting setting, Rating rating) 
             case NOTHING -> new Setting.None();
         };
         return new Part(label, kind, setting, Rating.NONE);
+    }
+
+    /** The same part by another name. */
+    public Part called(String name) {
+        return new Part(name, kind, setting, rating);
     }
 
     /** The same part set otherwise. */

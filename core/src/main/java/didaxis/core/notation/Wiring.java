@@ -9,8 +9,9 @@ import didaxis.core.circuit.Point;
 import didaxis.core.circuit.Series;
 import didaxis.core.circuit.Source;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
@@ -21,7 +22,11 @@ import java.util.stream.Stream;
 /** How parts are connected, apart from what they are set to and where they are drawn: "R1 + (R2 || R3)". */
 public final class Wiring {
     private static final Pattern VALUE = Pattern.compile("=[^+|()\\[\\]]*|\\{[^}]*}");
-    private static final Pattern LABEL = Pattern.compile("(?<![A-Z0-9.])[A-Z]{1,2}[0-9]*(?![A-Z0-9\\[])");
+    /** A word that is neither a point's name nor a voltmeter's. */
+    private static final Pattern NAME =
+            Pattern.compile("(?<![\\p{L}\\p{N}.])\\p{L}[\\p{L}\\p{N}]*(?![\\p{L}\\p{N}\\[])");
+
+    private static final int FIRST_STAND_IN = 1000;
 
     private Wiring() {}
 
@@ -29,21 +34,34 @@ public final class Wiring {
     public static Optional<Circuit> read(String typed, Source source, List<Part> parts) {
         String plain = typed.replaceAll("(?i)\\s+(are\\s+)?in series with\\s+", " + ")
                 .replaceAll("(?i)\\s+(are\\s+)?(in )?parallel (with|to)\\s+", " || ")
-                .replaceAll("\\|\\||∥|//|∣∣", "||")
-                .toUpperCase(Locale.ROOT);
-        String letters = VALUE.matcher(plain.substring(plain.indexOf(':') + 1)).replaceAll("");
-        Matcher label = LABEL.matcher(letters);
+                .replaceAll("\\|\\||∥|//|∣∣", "||");
+        Matcher word = NAME.matcher(
+                VALUE.matcher(plain.substring(plain.indexOf(':') + 1)).replaceAll(""));
+        // Parts may have names of their own, which the notation does not know.
+        Map<String, String> names = new LinkedHashMap<>();
         StringBuilder text = new StringBuilder("1 V : ");
-        while (label.find()) {
-            String name = label.group();
-            Optional<Part> part =
-                    parts.stream().filter(one -> one.label().equals(name)).findFirst();
-            if (part.isEmpty()) return Optional.empty();
-            label.appendReplacement(text, Matcher.quoteReplacement(valued(part.get())));
+        while (word.find()) {
+            Optional<Part> part = parts.stream()
+                    .filter(one -> one.label().equalsIgnoreCase(word.group()))
+                    .findFirst();
+            if (part.isEmpty() || names.containsValue(part.get().label())) return Optional.empty();
+            String label = part.get().kind().letters() + (FIRST_STAND_IN + names.size());
+            names.put(label, part.get().label());
+            word.appendReplacement(
+                    text, Matcher.quoteReplacement(valued(part.get().called(label))));
         }
-        label.appendTail(text);
+        word.appendTail(text);
         return Notation.parse(text.toString())
-                .match(read -> Optional.of(Circuit.of(source, read.circuit().network())), refused -> Optional.empty());
+                .match(
+                        read -> Optional.of(
+                                named(Circuit.of(source, read.circuit().network()), names)),
+                        refused -> Optional.empty());
+    }
+
+    private static Circuit named(Circuit circuit, Map<String, String> names) {
+        Circuit named = circuit;
+        for (Map.Entry<String, String> name : names.entrySet()) named = named.renamed(name.getKey(), name.getValue());
+        return named;
     }
 
     private static String valued(Part part) {

@@ -21,8 +21,7 @@ import java.util.stream.Collectors;
  * @param value what it comes to in ohms, where that is said
  */
 public record FoldedLine(String alias, Pick pick, OptionalDouble value) {
-    private static final Pattern TOKEN =
-            Pattern.compile("\\s*([A-Za-z][A-Za-z0-9_]*(?:,[A-Za-z]*[0-9]+)*|\\|\\||[+()])");
+    private static final Pattern TOKEN = Pattern.compile("\\s*(\\p{L}[\\p{L}0-9_]*(?:,[\\p{L}0-9]+)*|\\|\\||[+()])");
     private static final Pattern IN_WORDS = Pattern.compile("(.+?)\\s+(?:are\\s+)?in\\s+(series|parallel)");
 
     /** A name, or some picks in series or in parallel. */
@@ -144,7 +143,7 @@ public record FoldedLine(String alias, Pick pick, OptionalDouble value) {
         if (at[0] >= tokens.size()) return Optional.empty();
         String token = tokens.get(at[0]++);
         if (!token.equals("("))
-            return token.matches("[A-Za-z].*") ? Optional.of(new Pick(token, false, List.of())) : Optional.empty();
+            return token.matches("\\p{L}.*") ? Optional.of(new Pick(token, false, List.of())) : Optional.empty();
         Optional<Pick> inside = joined(tokens, at, true);
         boolean closed = at[0] < tokens.size() && tokens.get(at[0]++).equals(")");
         return closed ? inside : Optional.empty();

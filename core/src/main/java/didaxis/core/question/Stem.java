@@ -18,7 +18,7 @@ import java.util.regex.Pattern;
  * disagree with it: {E}, {r}, {R2}, {A1}, {V1}.
  */
 public final class Stem {
-    private static final Pattern BOUND = Pattern.compile("\\{\\s*([A-Za-z][A-Za-z0-9,]*)\\s*}");
+    private static final Pattern BOUND = Pattern.compile("\\{\\s*(\\p{L}[\\p{L}\\p{N},]*)\\s*}");
 
     private Stem() {}
 

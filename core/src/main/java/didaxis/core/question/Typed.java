@@ -178,9 +178,14 @@ public final class Typed {
                 .findFirst();
     }
 
-    /** As a learner writes it: a point without the dot of the notation, the internal resistance as r. */
+    /**
+     * As a learner writes it: a point without the dot of the notation, the internal resistance as r, a group of unlike
+     * names without the comma that stands between things.
+     */
     public static String name(Subject thing) {
-        return thing.kind() == Subject.Kind.INTERNAL ? "r" : thing.id().replaceFirst("^\\.", "");
+        return thing.kind() == Subject.Kind.INTERNAL
+                ? "r"
+                : thing.id().replaceFirst("^\\.", "").replace(',', '/');
     }
 
     /** Some things as one would write them. */

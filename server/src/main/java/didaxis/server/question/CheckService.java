@@ -2,6 +2,7 @@ package didaxis.server.question;
 
 import didaxis.core.notation.Notation;
 import didaxis.core.question.Question;
+import didaxis.core.question.State;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.style.MarkingStyle;
 import didaxis.core.wording.BoxChoices;
@@ -9,6 +10,7 @@ import didaxis.core.wording.TaskSentence;
 import didaxis.server.circuit.StyleView;
 import didaxis.server.config.Problem;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
 
@@ -79,10 +81,8 @@ class CheckService {
         TaskSentence sentences = new TaskSentence(style, question);
         List<FlawView> flaws = FlawView.of(question, style);
         return new CheckedQuestion(
-                body.canonical(question),
-                question.states().stream()
-                        .map(state -> new CheckedState(sentences.act(state), Notation.print(state.circuit())))
-                        .toList(),
+                body.canonical(style),
+                checkedStates(body.plain(style), sentences),
                 flaws,
                 boxes(question, new BoxChoices(style)),
                 question.tasks().stream()
@@ -94,6 +94,15 @@ class CheckService {
                                 .toList()
                         : List.of(),
                 question.total());
+    }
+
+    /** What was done as the learner reads it, and the circuit as the teacher draws it. */
+    private static List<CheckedState> checkedStates(Question plain, TaskSentence sentences) {
+        List<CheckedState> states = new ArrayList<>();
+        for (State state : plain.states())
+            states.add(new CheckedState(
+                    sentences.act(sentences.question().state(states.size())), Notation.print(state.circuit())));
+        return states;
     }
 
     private static List<QuestionBox> boxes(Question question, BoxChoices choices) {

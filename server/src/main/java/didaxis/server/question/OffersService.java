@@ -23,7 +23,7 @@ class OffersService {
         if (body == null)
             throw Problem.badRequest("A question is needed: body.").with("field", "body");
         HouseStyle style = StyleView.named(styleName);
-        Question question = body.question(style);
+        Question question = body.plain(style);
         if (state < 0 || state >= question.states().size())
             throw Problem.badRequest("This question has no state " + state + ".")
                     .with("field", "state");

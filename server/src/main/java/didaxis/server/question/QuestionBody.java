@@ -9,6 +9,7 @@ import didaxis.core.circuit.Subject;
 import didaxis.core.circuit.Subjects;
 import didaxis.core.notation.Notation;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.question.OwnNames;
 import didaxis.core.question.Question;
 import didaxis.core.question.State;
 import didaxis.core.question.Task;
@@ -32,6 +33,7 @@ import org.springframework.http.HttpStatus;
  *
  * @param format the version of this language; 1 where it is left out
  * @param drawing shown, or hidden where it is to be drawn from words; shown where it is left out
+ * @param names what parts are called for the learner, by their labels
  * @param running for how long things run, where charge, energy or cost is told or asked
  * @param tariff what a kilowatt hour costs, such as 0.20
  * @param given the cells that are told with the circuit as drawn
@@ -48,6 +50,7 @@ public record QuestionBody(
                 allowableValues = {"shown", "hidden"})
         String drawing,
 
+        @Schema(types = {"object", "null"}) Map<String, String> names,
         @Schema(types = {"array", "null"}) List<RunningBody> running,
         @Schema(types = {"string", "null"}) String tariff,
         @Schema(types = {"array", "null"}) List<CellView> given,
@@ -72,11 +75,21 @@ public record QuestionBody(
             ActBody act, @Schema(types = {"array", "null"}) List<CellView> given) {}
 
     /**
-     * The question that this means.
+     * The question that this means, as a learner meets it: parts have the names that they have for the learner.
      *
      * @throws Problem if the circuit cannot be read, an act cannot be done, or a task is none
      */
     public Question question(HouseStyle style) {
+        Question plain = plain(style);
+        return names == null || names.isEmpty() ? plain : named(plain);
+    }
+
+    /**
+     * The same with the labels of the notation.
+     *
+     * @throws Problem likewise
+     */
+    Question plain(HouseStyle style) {
         if (format != null && format != FORMAT)
             throw Problem.badRequest("A question of format " + format + " is not known; this is format " + FORMAT + ".")
                     .with("field", "format");
@@ -92,14 +105,49 @@ public record QuestionBody(
         Circuit circuit = Circuits.read(notation, style).circuit();
         Chart bare = Circuits.chart(circuit);
         Chart chart = bare.with(running(bare.subjects(), style));
-        List<State> all = states(chart, style);
+        return asked(stem == null ? "" : stem, states(chart, style), tasks);
+    }
+
+    private Question named(Question plain) {
+        OwnNames own = ownNames(plain.state(0).circuit());
+        List<State> renamed = new ArrayList<>();
+        for (State state : plain.states()) {
+            Subjects now = state.chart().subjects();
+            if (renamed.isEmpty()) {
+                Chart bare = Circuits.chart(own.in(state.circuit()));
+                Chart chart = bare.with(own.in(state.chart().running(), now, bare.subjects()));
+                renamed.add(State.asDrawn(chart, own.in(state.given(), now, chart.subjects())));
+                continue;
+            }
+            State last = renamed.get(renamed.size() - 1);
+            Subjects before = plain.state(renamed.size() - 1).chart().subjects();
+            Act act = own.in(state.act().orElseThrow(), before, last.chart().subjects());
+            State next = last.after(act).orElseThrow(QuestionBody::shorted);
+            renamed.add(next.telling(own.in(state.given(), now, next.chart().subjects())));
+        }
+        List<TaskBody> asked = tasks.stream()
+                .map(task -> task.named(own, plain.states(), renamed))
+                .toList();
+        return asked(own.words(plain.stem()), renamed, asked);
+    }
+
+    private OwnNames ownNames(Circuit circuit) {
+        try {
+            return OwnNames.of(names, circuit);
+        } catch (IllegalArgumentException e) {
+            throw Problem.badRequest("These names cannot be given: " + e.getMessage() + ".")
+                    .with("field", "names");
+        }
+    }
+
+    private Question asked(String text, List<State> all, List<TaskBody> bodies) {
         List<Task> asked = new ArrayList<>();
         try {
-            for (TaskBody task : tasks) {
+            for (TaskBody task : bodies) {
                 if (task == null) throw Problem.badRequest("A task is missing.").with("field", "tasks");
                 asked.add(read(task, "1." + (asked.size() + 1), all));
             }
-            Question question = new Question(stem == null ? "" : stem, !HIDDEN.equals(drawing), all, asked);
+            Question question = new Question(text, !HIDDEN.equals(drawing), all, asked);
             if (question.boxes().size() > MOST_BOXES)
                 throw Problem.badRequest("A question has at most " + MOST_BOXES + " boxes.")
                         .with("field", "tasks");
@@ -124,11 +172,16 @@ public record QuestionBody(
 
     /** Under another title. */
     QuestionBody titled(String name) {
-        return new QuestionBody(format, name, stem, notation, drawing, running, tariff, given, states, tasks);
+        return new QuestionBody(format, name, stem, notation, drawing, names, running, tariff, given, states, tasks);
     }
 
-    /** The same as it is kept: its circuit and its cells in canonical form, no title. */
-    QuestionBody canonical(Question question) {
+    /**
+     * The same as it is kept: its circuit and its cells in canonical form, no title.
+     *
+     * @throws Problem if it means no question
+     */
+    QuestionBody canonical(HouseStyle style) {
+        Question question = plain(style);
         List<StateBody> after = new ArrayList<>();
         for (int k = 1; k < question.states().size(); k++) {
             StateBody state = states.get(k - 1);
@@ -141,6 +194,7 @@ public record QuestionBody(
                 stem == null ? "" : stem.strip(),
                 Notation.print(question.state(0).circuit()),
                 question.drawn() ? null : HIDDEN,
+                names == null || names.isEmpty() ? null : names,
                 running,
                 tariff,
                 canonical(given, question.state(0)),

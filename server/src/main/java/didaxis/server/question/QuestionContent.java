@@ -2,6 +2,7 @@ package didaxis.server.question;
 
 import didaxis.core.question.Box;
 import didaxis.core.question.Question;
+import didaxis.core.style.HouseStyle;
 import didaxis.server.config.Problem;
 
 /**
@@ -28,7 +29,7 @@ public record QuestionContent(String title, QuestionBody body, int boxes, int ma
                                 + " is none of these.")
                         .with("field", "marks");
         return new QuestionContent(
-                title, body.canonical(question), question.boxes().size(), question.total());
+                title, body.canonical(HouseStyle.RIDGE), question.boxes().size(), question.total());
     }
 
     /**

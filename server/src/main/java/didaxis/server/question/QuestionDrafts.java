@@ -10,6 +10,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -78,6 +79,7 @@ class QuestionDrafts {
                     allowableValues = {"shown", "hidden"})
             String drawing,
 
+            @Schema(types = {"object", "null"}) Map<String, String> names,
             @Schema(types = {"array", "null"}) List<QuestionBody.RunningBody> running,
             @Schema(types = {"string", "null"}) String tariff) {}
 

@@ -1,13 +1,16 @@
 package didaxis.server.question;
 
+import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.question.OwnNames;
 import didaxis.core.question.State;
 import didaxis.core.question.Task;
 import didaxis.server.config.Problem;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * A task of a question, in JSON. Each kind reads what it needs and nothing else.
@@ -70,6 +73,27 @@ public record TaskBody(
         @Schema(types = {"integer", "null"}) Integer marks) {
     /** What the power of lamps is called where they are ranked by it. */
     static final String BRIGHTNESS = "brightness";
+
+    /** The same about a circuit whose parts have names of their own. */
+    TaskBody named(OwnNames own, List<State> plain, List<State> renamed) {
+        TaskReader was = new TaskReader(this, "", plain);
+        TaskReader now = new TaskReader(this, "", renamed);
+        TaskWriter writer = TaskWriter.of(this);
+        for (int k = 0; cells != null && k < cells.size(); k++) {
+            AskedCell asked = cells.get(k);
+            Cell cell = asked.cell().in(was.subjects(k));
+            Subject subject = own.in(cell.subject(), was.subjects(k), now.subjects(k));
+            writer.cells.set(k, TaskWriter.asked(Cell.of(subject, cell.quantity()), asked.marks(), asked.unit()));
+        }
+        UnaryOperator<String> name = text -> was.subjects(0)
+                .named(text)
+                .map(subject ->
+                        own.in(subject, was.subjects(0), now.subjects(0)).id())
+                .orElse(text);
+        if (things != null) writer.things = things.stream().map(name).toList();
+        if (parts != null) writer.parts = parts.stream().map(name).toList();
+        return writer.body();
+    }
 
     /** The same in canonical form: a cell may be written under another name of its group, power as brightness. */
     TaskBody canonical(List<State> states) {

@@ -16,10 +16,10 @@ final class TaskWriter {
     String quantity;
     List<AskedCell> cells;
     List<String> things;
+    List<String> parts;
     private String id;
     private Integer state;
     private String kind;
-    private List<String> parts;
     private Integer otherState;
     private Boolean factor;
     private Boolean reason;

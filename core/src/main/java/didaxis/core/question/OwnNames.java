@@ -1,0 +1,116 @@
+package didaxis.core.question;
+
+import didaxis.core.change.Act;
+import didaxis.core.change.Rewiring;
+import didaxis.core.chart.Running;
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Circuit;
+import didaxis.core.circuit.Part;
+import didaxis.core.circuit.PartKind;
+import didaxis.core.circuit.Subject;
+import didaxis.core.circuit.Subjects;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+
+/**
+ * What parts are called for the learner, by their labels in the notation: R3 is "X", H1 is "heater". A question is asked
+ * of the renamed circuit, so that the names stand wherever a part is named, and are read wherever one is typed.
+ */
+public record OwnNames(Map<String, String> byLabel) {
+    private static final Pattern NAME = Pattern.compile("\\p{L}[\\p{L}\\p{N}]{0,11}");
+    private static final Pattern WORD = Pattern.compile("(?<![.\\p{L}\\p{N}])\\p{L}[\\p{L}\\p{N}]*");
+
+    /**
+     * Names for parts of this circuit.
+     *
+     * @throws IllegalArgumentException if it has no such part, or a name is none, or taken; the message is a clause
+     */
+    public static OwnNames of(Map<String, String> byLabel, Circuit circuit) {
+        Set<String> taken = new LinkedHashSet<>();
+        Subjects subjects = Subjects.of(circuit);
+        for (String label : byLabel.keySet())
+            if (circuit.part(label).isEmpty())
+                throw new IllegalArgumentException("part (" + label + ") must be one of the circuit's");
+        subjects.readings().forEach(reading -> taken.add(reading.id().replace(".", "")));
+        for (Part part : circuit.parts()) {
+            String name = byLabel.getOrDefault(part.label(), part.label());
+            if (!name.equals(part.label())) check(name);
+            if (!taken.add(name)) throw new IllegalArgumentException("name (" + name + ") is used twice");
+        }
+        return new OwnNames(Map.copyOf(byLabel));
+    }
+
+    private static void check(String name) {
+        boolean label = PartKind.ofLetters(name.replaceAll("[0-9]+$", "")).isPresent() && name.matches(".*[0-9]");
+        if (!NAME.matcher(name).matches() || label)
+            throw new IllegalArgumentException(
+                    "name (" + name + ") must be a word of at most 12 letters and digits that is no label such as R7");
+    }
+
+    /** The circuit with its parts renamed; those that have no name of their own, such as one that was added, keep theirs. */
+    public Circuit in(Circuit circuit) {
+        Circuit renamed = circuit;
+        for (Part part : circuit.parts())
+            if (byLabel.containsKey(part.label())) renamed = renamed.renamed(part.label(), byLabel.get(part.label()));
+        return renamed;
+    }
+
+    /** What a subject of the circuit in the notation is in the renamed one. */
+    public Subject in(Subject subject, Subjects plain, Subjects renamed) {
+        return switch (subject.kind()) {
+            case PART -> Subject.part(byLabel.getOrDefault(subject.id(), subject.id()));
+            case GROUP ->
+                renamed.named(plain.membersOf(subject).stream()
+                                .map(label -> byLabel.getOrDefault(label, label))
+                                .collect(Collectors.joining(",")))
+                        .orElseThrow();
+            default -> subject;
+        };
+    }
+
+    public Set<Cell> in(Set<Cell> cells, Subjects plain, Subjects renamed) {
+        return cells.stream()
+                .map(cell -> Cell.of(in(cell.subject(), plain, renamed), cell.quantity()))
+                .collect(Collectors.toCollection(LinkedHashSet::new));
+    }
+
+    public Running in(Running running, Subjects plain, Subjects renamed) {
+        Map<Subject, Double> seconds = new HashMap<>();
+        running.seconds().forEach((subject, time) -> seconds.put(in(subject, plain, renamed), time));
+        return new Running(seconds, running.tariff());
+    }
+
+    /** The same act on the renamed circuit. */
+    public Act in(Act act, Subjects plain, Subjects renamed) {
+        return act.match(new Act.Cases<>(
+                turned -> new Act.Turned(own(turned.part()), turned.to()),
+                failed -> new Act.Failed(own(failed.part()), failed.how()),
+                set -> new Act.Set(set.to().called(own(set.to().label()))),
+                varied -> new Act.Varied(own(varied.part()), varied.raised()),
+                supplied -> supplied,
+                rewiring -> in(rewiring, plain, renamed)));
+    }
+
+    private Act in(Rewiring rewiring, Subjects plain, Subjects renamed) {
+        if (rewiring instanceof Rewiring.Added added)
+            return new Rewiring.Added(
+                    added.part(), added.series(), added.with().map(subject -> in(subject, plain, renamed)));
+        return rewiring instanceof Rewiring.Connected connected
+                ? new Rewiring.Connected(words(connected.network()))
+                : rewiring;
+    }
+
+    /** A text in which parts are named by their labels. */
+    public String words(String text) {
+        return WORD.matcher(text).replaceAll(word -> Matcher.quoteReplacement(own(word.group())));
+    }
+
+    private String own(String label) {
+        return byLabel.getOrDefault(label, label);
+    }
+}
