@@ -116,6 +116,7 @@ export const workbench = {
     more: 'Drawing and time …',
     hidden: 'The drawing is not shown: the circuit is drawn from words',
     names: 'Called otherwise for the learner',
+    nameOf: '{{part}} for the learner',
     running: 'For how long things run',
     runs: 'What runs',
     time: 'Time',

@@ -12,7 +12,7 @@ import { Failed } from '../ui/Failed'
 import { notify } from '../ui/notify'
 import { useAfterPaint } from '../ui/useAfterPaint'
 import classes from './Bench.module.css'
-import { askingFrom, questionBody } from './asking'
+import { askingFrom } from './asking'
 import { Board } from './Board'
 import { paperAddress } from './benchAddress'
 import { CircuitMenu } from './CircuitMenu'
@@ -23,6 +23,7 @@ import { NumberTabs } from './NumberTabs'
 import { QuestionBar } from './QuestionBar'
 import { told, type Direction } from './stages'
 import { StatesBar } from './StatesBar'
+import { useAskedBody } from './useAskedBody'
 import { useBenchView } from './useBenchView'
 import { useChecked } from './useChecked'
 import { useCircuitStates } from './useCircuitStates'
@@ -54,7 +55,7 @@ export interface BenchProps {
 /** One circuit: its line of text, its drawing and stages, and its numbers. */
 export function Bench({ person, history: first, draft, question, onBegun }: BenchProps) {
   const { t } = useTranslation()
-  const view = useBenchView()
+  const view = useBenchView(first.now.asking?.plan)
   const { keeper, keeping } = useKeeper(() =>
     keptMaking(person, first, draft, question?.id, (id) => {
       onBegun?.(id)
@@ -92,10 +93,7 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
     (next, typedAt) =>
       change((now) => changed(now, { ...now.now, style: view.style, asking: next }, typedAt)),
   )
-  const request = useMemo(
-    () => ({ body: questionBody(notation, asking), style: view.style }),
-    [notation, asking, view.style],
-  )
+  const request = useAskedBody(notation, asking, view, setAsking)
   const checked = useChecked(request, !!numbers && !problem)
   // The address follows when the typing rests; each change of it is a walk through the router.
   const toAddress = useDebouncedCallback((circuit: string) => view.set({ circuit }), ADDRESS_PAUSE_MS)

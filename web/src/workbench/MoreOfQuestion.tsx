@@ -66,6 +66,7 @@ export function MoreOfQuestion({ analysis, asking, onAsking }: MoreOfQuestionPro
             <TextInput
               key={label}
               label={label}
+              aria-label={t('task.nameOf', { part: label })}
               w={96}
               size="xs"
               maxLength={12}

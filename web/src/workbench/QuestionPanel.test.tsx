@@ -7,7 +7,11 @@ import type { Asking, TaskBody } from './asking'
 import { QuestionPanel } from './QuestionPanel'
 import type { Checked } from './useChecked'
 
-const analysis = { rows: [], readings: [], columns: [] } as unknown as Schemas['AnalysisView']
+const things = [
+  { name: 'source', kind: '', setting: '9 V' },
+  { name: 'R1', kind: 'resistor', setting: '3' },
+]
+const analysis = { rows: [], readings: [], columns: [], things } as unknown as Schemas['AnalysisView']
 const joint: TaskBody = { kind: 'joint', state: 0, parts: ['R1', 'R2'], marks: 1 }
 const safe: TaskBody = { kind: 'safe-supply', state: 0, marks: 3 }
 const offers = {
@@ -104,4 +108,14 @@ test('what cannot be read is said at its task', async () => {
   open({ checked: { data: undefined, problem: problem as unknown as Checked['problem'] } })
   expect(await within(lines()[0]!).findByText('This circuit has no “R9”.')).toBeTruthy()
   expect(screen.queryByRole('alert')).toBeNull()
+})
+
+test('a part gets another name for the learner, and loses it again', () => {
+  open()
+  fireEvent.click(screen.getByText('Drawing and time …'))
+  const name = screen.getByLabelText('R1 for the learner')
+  fireEvent.change(name, { target: { value: ' X ' } })
+  expect(onAsking).toHaveBeenLastCalledWith(expect.objectContaining({ names: { R1: 'X' } }))
+  fireEvent.change(name, { target: { value: '' } })
+  expect(onAsking).toHaveBeenLastCalledWith(expect.objectContaining({ names: { R1: '' } }))
 })

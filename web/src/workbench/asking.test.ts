@@ -50,6 +50,12 @@ test('a chart that is asked stays where it stands among the tasks', () => {
   expect(again.tasks[1]?.cells).toEqual([{ subject: 'R2', quantity: 'power', marks: 1 }])
 })
 
+test('names go with the parts that are there, and wait for those that are not', () => {
+  const named = { ...asking, names: { R1: 'X', R12: 'coil', VR1: '', S1: 'key' } }
+  expect(questionBody('9 V : R12=3 + VR1=4 + S1', named).names).toEqual({ R12: 'coil', S1: 'key' })
+  expect(questionBody('9 V : VR1=3', named).names).toBeUndefined()
+})
+
 test('with a state goes what was asked in it, or compared with it', () => {
   const compared: TaskBody = { kind: 'compare', cells: [], otherState: 1 }
   const whole = { ...asking, tasks: [...asking.tasks, compared] }

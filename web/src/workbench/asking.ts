@@ -14,6 +14,8 @@ export interface Asking {
   /** What is done to the circuit, one act after the other, and what is told then. */
   states: readonly StateBody[]
   tasks: readonly TaskBody[]
+  /** How the circuit is drawn for the learner; a plain loop where nothing is said. */
+  plan?: Schemas['QuestionBody']['plan']
   /** Hidden where the circuit is to be drawn from words; shown where nothing is said. */
   drawing?: Schemas['QuestionBody']['drawing']
   /** What parts are called for the learner, by their labels. */
@@ -80,6 +82,7 @@ export const questionBody = (notation: string, asking: Asking): Schemas['Questio
   states: [...asking.states],
   tasks: [...asking.tasks],
   ...(asking.drawing && { drawing: asking.drawing }),
+  ...(asking.plan && { plan: asking.plan }),
   ...namesIn(notation, asking),
   ...(asking.running?.length && { running: asking.running }),
   ...(asking.tariff && { tariff: asking.tariff }),

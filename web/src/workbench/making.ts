@@ -74,6 +74,11 @@ export const makingOfQuestion = ({ body: kept }: Schemas['QuestionView']): Makin
     stem: kept.stem ?? '',
     states: kept.states ?? [],
     tasks: kept.tasks,
+    drawing: kept.drawing,
+    plan: kept.plan,
+    names: kept.names,
+    running: kept.running,
+    tariff: kept.tariff,
   },
 })
 

@@ -6,15 +6,39 @@ export const ARRANGEMENTS = ['loop', 'line', 'disguised'] as const
 export const MARKS = ['arrows', 'polarity', 'names'] as const
 type Mark = (typeof MARKS)[number]
 
-/** How the workbench is looked at, kept in the address so that it can be shared and come back to. */
-export function useBenchView() {
+type Plan = Schemas['PlanView']
+
+const marksOf = (plan?: Plan | null) =>
+  [plan?.arrows && 'arrows', plan?.polarity && 'polarity', plan?.junctionNames !== false && 'names']
+    .filter(Boolean)
+    .join(' ')
+
+/** What a drawing has that the usual one has not: a plain loop with its junctions named; undefined where it is that. */
+export const ownPlan = ({ arrangement, degree, seed, arrows, polarity, junctionNames }: Plan) => {
+  const own: Plan = {
+    ...(arrangement === 'line' && { arrangement }),
+    ...(arrangement === 'disguised' && { arrangement, degree, seed }),
+    ...(arrows && { arrows }),
+    ...(polarity && { polarity }),
+    ...(junctionNames === false && { junctionNames }),
+  }
+  return Object.keys(own).length > 0 ? own : undefined
+}
+
+/**
+ * How the workbench is looked at, kept in the address so that it can be shared and come back to.
+ *
+ * @param first how a question is drawn, as long as nothing else is said
+ */
+export function useBenchView(first?: Plan | null) {
   const [search, setSearch] = useSearchParams()
-  const arrangement = ARRANGEMENTS.find((one) => one === search.get('drawn')) ?? 'loop'
-  const marks = (search.get('marks') ?? 'names').split(' ')
-  const degree = Number(search.get('degree') ?? 2)
-  const seed = Number(search.get('seed') ?? 1)
+  const drawn = search.get('drawn') ?? first?.arrangement
+  const arrangement = ARRANGEMENTS.find((one) => one === drawn) ?? 'loop'
+  const marks = (search.get('marks') ?? marksOf(first)).split(' ')
+  const degree = Number(search.get('degree') ?? first?.degree ?? 2)
+  const seed = Number(search.get('seed') ?? first?.seed ?? 1)
   const has = (mark: Mark) => marks.includes(mark)
-  const plan: Schemas['PlanView'] = {
+  const plan: Plan = {
     arrangement,
     degree: [1, 2, 3].includes(degree) ? degree : 2,
     seed: Number.isSafeInteger(seed) ? seed : 1,

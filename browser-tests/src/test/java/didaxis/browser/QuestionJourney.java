@@ -101,6 +101,9 @@ class QuestionJourney {
         ask(page, "V1 increase", "Does the reading of V1 increase, decrease or stay the same?");
         ask(page, "why V1", "Why does the reading of V1 change as it does?");
         assertThat(page.getByTestId("marks-sum")).hasText("8 asked · 17 marks");
+        page.getByText("Drawing and time …").click();
+        page.getByLabel("H1 for the learner").fill("X");
+        assertThat(page.getByText("Calculate the resistance of X.")).isVisible();
         visit.browser().inspect(page, "question");
 
         button(page, "See as learner").click();

@@ -202,6 +202,33 @@ class QuestionCheckTest {
                 rows);
     }
 
+    /** What the drawing shows goes with the question: laid out on a line, without junction names, with arrows and signs. */
+    @Test
+    void theLearnersDrawingIsAsTheQuestionHasIt() {
+        String body = """
+                {"notation":"9 V : R1=3 + (R2=4 || R3=4)","plan":{"arrangement":"line","arrows":true,"junctionNames":false},
+                 "tasks":[{"kind":"nesting"}]}""";
+        JsonNode plain = scene(body.replaceFirst("\"plan\".*,\\s", ""));
+        JsonNode own = scene(body);
+        assertEquals(List.of(true, false), List.of(has(plain, "name"), has(plain, "arrow")));
+        assertEquals(List.of(false, true), List.of(has(own, "name"), has(own, "arrow")));
+        assertTrue(own.get("height").asDouble() < plain.get("height").asDouble());
+        Answer refused = teacher().post("/api/questions/check", "{\"body\":" + body.replace("line", "knot") + "}");
+        assertEquals(400, refused.status());
+        assertTrue(refused.body().contains("A drawing is a loop, a line or disguised"), refused::body);
+    }
+
+    private JsonNode scene(String body) {
+        Answer answer = teacher().post("/api/questions/sheet", "{\"body\":" + body + "}");
+        return answer.json().get("question").get("states").get(0).get("scene");
+    }
+
+    private static boolean has(JsonNode scene, String role) {
+        return Stream.of("lines", "texts")
+                .flatMap(kind -> scene.get(kind).valueStream())
+                .anyMatch(item -> item.get("role").asString().equals(role));
+    }
+
     @Test
     void aBodyIsKeptInOneFormWhateverNamesItWasWrittenIn() {
         JsonNode task = check("""

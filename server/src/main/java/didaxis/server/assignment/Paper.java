@@ -4,14 +4,20 @@ import didaxis.core.question.Box;
 import didaxis.core.question.Question;
 import didaxis.core.question.Task;
 import didaxis.core.style.ClassStyle;
+import didaxis.server.circuit.PlanView;
 import didaxis.server.question.QuestionBody;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** Questions that were handed out together, in the style of their class. On a sheet a box is known by its question's place and its own id: 1/1.2. */
-record Paper(List<Question> questions, ClassStyle style) {
+/**
+ * Questions that were handed out together, in the style of their class. On a sheet a box is known by its question's place
+ * and its own id: 1/1.2.
+ *
+ * @param plans how the circuit of each is drawn
+ */
+record Paper(List<Question> questions, List<PlanView> plans, ClassStyle style) {
     /** A box where it stands on the sheet; the number is its task's. */
     record Place(String id, String number, int question, Task task, Box box) {}
 
@@ -21,7 +27,12 @@ record Paper(List<Question> questions, ClassStyle style) {
     }
 
     static Paper of(List<QuestionBody> bodies, ClassStyle style) {
-        return new Paper(bodies.stream().map(QuestionBody::question).toList(), style);
+        return new Paper(
+                bodies.stream().map(QuestionBody::question).toList(),
+                bodies.stream()
+                        .map(body -> body.plan() == null ? PlanView.USUAL : body.plan())
+                        .toList(),
+                style);
     }
 
     /** The id on the sheet of a question's box; the first question has the place 0. */

@@ -179,7 +179,14 @@ record SheetView(
             states.add(new StateSheet(
                     sentences.act(state),
                     question.drawn() ? WordList.of(state.circuit()) : List.of(),
-                    question.drawn() ? SceneView.of(state.circuit(), shown::contains, room, style) : null,
+                    question.drawn()
+                            ? SceneView.of(
+                                    state.circuit(),
+                                    shown::contains,
+                                    paper.plans().get(place),
+                                    room,
+                                    style)
+                            : null,
                     given(state, style)));
         }
         List<TaskSheet> tasks = new ArrayList<>();

@@ -23,7 +23,7 @@ class TriedSheetService {
         if (!flaws.isEmpty())
             throw Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, flaws.get(0).sentence())
                     .with("task", flaws.get(0).task());
-        Paper paper = new Paper(List.of(question), new ClassStyle(style, MarkingStyle.STANDARD));
+        Paper paper = Paper.of(List.of(body), new ClassStyle(style, MarkingStyle.STANDARD));
         List<Answer> own = Answer.checked(paper, answers);
         boolean written = own.stream().anyMatch(answer -> !answer.text().isBlank());
         Judgement judgement = Judgement.of(paper, own);

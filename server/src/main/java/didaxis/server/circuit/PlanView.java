@@ -21,14 +21,15 @@ public record PlanView(
         @Schema(types = {"boolean", "null"}) Boolean arrows,
         @Schema(types = {"boolean", "null"}) Boolean polarity,
         @Schema(types = {"boolean", "null"}) Boolean junctionNames) {
-    static final PlanView USUAL = new PlanView(null, null, null, null, null, null);
+    /** A plain loop with its junctions named. */
+    public static final PlanView USUAL = new PlanView(null, null, null, null, null, null);
 
     /**
      * The plan, in a style's symbols and its direction of current.
      *
      * @throws Problem if there is no such arrangement or degree
      */
-    Plan in(HouseStyle style) {
+    public Plan in(HouseStyle style) {
         Arrows direction = style.arrow() == CurrentArrow.ELECTRON_FLOW ? Arrows.ELECTRON_FLOW : Arrows.CONVENTIONAL;
         try {
             return new Plan(

@@ -55,10 +55,14 @@ public record SceneView(
         }
     }
 
-    /** The drawing with the settings that are shown to this reader, and no others. */
-    public static SceneView of(Circuit circuit, Predicate<Cell> shown, Room room, HouseStyle style) {
-        Captions captions = captions(circuit, shown, Set.of(), style);
-        return of(draw(circuit, captions, PlanView.USUAL.in(style), room));
+    /**
+     * The drawing with the settings that are shown to this reader, and no others. Arrows stand at every part, since those
+     * that a current passes would tell which do not.
+     */
+    public static SceneView of(Circuit circuit, Predicate<Cell> shown, PlanView plan, Room room, HouseStyle style) {
+        Set<String> all = circuit.parts().stream().map(Part::label).collect(Collectors.toSet());
+        Captions captions = captions(circuit, shown, all, style);
+        return of(draw(circuit, captions, plan.in(style), room));
     }
 
     /** The drawing with every setting, in a style. */

@@ -18,6 +18,7 @@ import didaxis.server.change.ActBody;
 import didaxis.server.change.Acts;
 import didaxis.server.circuit.CellView;
 import didaxis.server.circuit.Circuits;
+import didaxis.server.circuit.PlanView;
 import didaxis.server.config.Problem;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
@@ -33,6 +34,7 @@ import org.springframework.http.HttpStatus;
  *
  * @param format the version of this language; 1 where it is left out
  * @param drawing shown, or hidden where it is to be drawn from words; shown where it is left out
+ * @param plan how the circuit is drawn for the learner; a plain loop with its junctions named where it is left out
  * @param names what parts are called for the learner, by their labels
  * @param running for how long things run, where charge, energy or cost is told or asked
  * @param tariff what a kilowatt hour costs, such as 0.20
@@ -49,6 +51,11 @@ public record QuestionBody(
                 types = {"string", "null"},
                 allowableValues = {"shown", "hidden"})
         String drawing,
+
+        @Schema(
+                types = {"object", "null"},
+                implementation = PlanView.class)
+        PlanView plan,
 
         @Schema(types = {"object", "null"}) Map<String, String> names,
         @Schema(types = {"array", "null"}) List<RunningBody> running,
@@ -99,6 +106,7 @@ public record QuestionBody(
         if (drawing != null && !drawing.equals("shown") && !drawing.equals(HIDDEN))
             throw Problem.badRequest("A drawing is shown or hidden; not “" + drawing + "”.")
                     .with("field", "drawing");
+        if (plan != null) plan.in(style);
         if (tasks == null)
             throw Problem.badRequest("A question has a list of tasks.").with("field", "tasks");
         if (tasks.size() > MOST_TASKS) throw Problem.badRequest("A question has at most " + MOST_TASKS + " tasks.");
@@ -172,7 +180,8 @@ public record QuestionBody(
 
     /** Under another title. */
     QuestionBody titled(String name) {
-        return new QuestionBody(format, name, stem, notation, drawing, names, running, tariff, given, states, tasks);
+        return new QuestionBody(
+                format, name, stem, notation, drawing, plan, names, running, tariff, given, states, tasks);
     }
 
     /**
@@ -194,6 +203,7 @@ public record QuestionBody(
                 stem == null ? "" : stem.strip(),
                 Notation.print(question.state(0).circuit()),
                 question.drawn() ? null : HIDDEN,
+                plan,
                 names == null || names.isEmpty() ? null : names,
                 running,
                 tariff,

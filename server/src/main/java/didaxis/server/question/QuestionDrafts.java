@@ -1,6 +1,7 @@
 package didaxis.server.question;
 
 import didaxis.server.circuit.CellView;
+import didaxis.server.circuit.PlanView;
 import didaxis.server.config.JsonColumn;
 import didaxis.server.config.Problem;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -78,6 +79,11 @@ class QuestionDrafts {
                     types = {"string", "null"},
                     allowableValues = {"shown", "hidden"})
             String drawing,
+
+            @Schema(
+                    types = {"object", "null"},
+                    implementation = PlanView.class)
+            PlanView plan,
 
             @Schema(types = {"object", "null"}) Map<String, String> names,
             @Schema(types = {"array", "null"}) List<QuestionBody.RunningBody> running,

@@ -17,6 +17,7 @@ import didaxis.core.style.ClassStyle;
 import didaxis.core.style.MarkingStyle;
 import didaxis.core.working.Deduction;
 import didaxis.server.circuit.Circuits;
+import didaxis.server.circuit.PlanView;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -86,7 +87,7 @@ class StoredFindingTest {
                     "",
                     List.of(State.asDrawn(relations.chart(), given)),
                     List.of(new Amounts("1.1", 0, Amounts.Command.CHART, marks)));
-            Paper paper = new Paper(List.of(question), ClassStyle.STANDARD);
+            Paper paper = new Paper(List.of(question), List.of(PlanView.USUAL), ClassStyle.STANDARD);
             Map<String, String> texts = new LinkedHashMap<>();
             paper.places()
                     .forEach((id, place) -> texts.put(
