@@ -57,7 +57,7 @@ export function MoreOfQuestion({ analysis, asking, onAsking }: MoreOfQuestionPro
         }
       />
       <Group role="group" aria-label={t('task.names')} gap="xs" mt="xs">
-        <Text span c="dimmed" fz="sm" aria-hidden>
+        <Text w="100%" c="dimmed" fz="sm" aria-hidden>
           {t('task.names')}
         </Text>
         {analysis.things

@@ -1,4 +1,4 @@
-import { Button, Group, Text } from '@mantine/core'
+import { Box, Button, Group, Text } from '@mantine/core'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
@@ -6,6 +6,7 @@ import { Findings } from '../answers/Findings'
 import { Tasks } from '../answers/Tasks'
 import type { Schemas } from '../api/client'
 import { triedSheetQuery } from '../api/queries'
+import { Drawing } from '../ui/Drawing'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
 import type { CircuitStates } from './useCircuitStates'
@@ -30,6 +31,8 @@ export function TrySheet({ body, style, states, onBack }: TrySheetProps) {
   if (sheet.isLoadingError) return <Failed error={sheet.error} onRetry={() => void sheet.refetch()} />
   if (sheet.isPending) return <Loading />
   const { question, findings, marks, total } = sheet.data
+  // With names of their own the parts are called otherwise than on the teacher's drawing.
+  const scene = question.states[states.state]?.scene
   const readings = Object.fromEntries(
     question.tasks.flatMap((task) =>
       task.boxes.filter((box) => box.text === texts[box.id]).map((box) => [box.id, box.reading] as const),
@@ -45,6 +48,11 @@ export function TrySheet({ body, style, states, onBack }: TrySheetProps) {
           {t('task.backToTasks')}
         </Button>
       </Group>
+      {body.names && scene && (
+        <Box h={220} mt="xs">
+          <Drawing scene={scene} words={t('drawing.described')} />
+        </Box>
+      )}
       <Tasks
         questions={[question]}
         texts={texts}

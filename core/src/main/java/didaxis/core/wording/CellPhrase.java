@@ -46,7 +46,9 @@ record CellPhrase(HouseStyle style, boolean emf) {
             if (only.kind() == Subject.Kind.VOLTMETER) return "the reading of " + only.id();
         }
         boolean points = subjects.stream().allMatch(subject -> subject.kind() == Subject.Kind.POINT);
-        String things = Listed.of(subjects.stream().map(CellPhrase::name).toList());
+        String things = subjects.size() == 1
+                ? alone(subjects.get(0))
+                : Listed.of(subjects.stream().map(CellPhrase::name).toList());
         if (quantity == Quantity.TIME)
             return "the time for which " + things + (subjects.size() > 1 ? " are" : " is") + " on";
         String between = points
@@ -64,13 +66,19 @@ record CellPhrase(HouseStyle style, boolean emf) {
         return quantity == Quantity.RESISTANCE ? style.terms().whole() : "total";
     }
 
+    /** A group of unlike names by all of them. */
+    private static String alone(Subject subject) {
+        boolean unlike = subject.kind() == Subject.Kind.GROUP && subject.id().contains(",");
+        return unlike ? Listed.of(List.of(subject.id().split(","))) + " together" : name(subject);
+    }
+
     private static String name(Subject subject) {
         return switch (subject.kind()) {
             case EXTERNAL -> "the network";
             case TOTAL -> "the whole circuit";
             case INTERNAL -> "r";
             case POINT -> subject.id().substring(1);
-            default -> subject.id();
+            default -> subject.id().replace(',', '/');
         };
     }
 }
