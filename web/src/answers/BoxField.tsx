@@ -77,7 +77,7 @@ function Field({ box, text, reading, onWrite, onKeyDown }: BoxFieldProps) {
       {box.form === 'order' && onWrite && <OrderPicks things={box.things} text={text} onWrite={onWrite} />}
       {onWrite && PICKED.includes(box.form) && (
         <Suspense>
-          <Picks box={box} text={text} onWrite={onWrite} />
+          <Picks box={box} text={text} scene={reading?.scene} onWrite={onWrite} />
         </Suspense>
       )}
     </div>

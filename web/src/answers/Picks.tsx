@@ -1,12 +1,17 @@
-import { Button, Group, Text } from '@mantine/core'
-import { useState, type ReactNode } from 'react'
+import { Button } from '@mantine/core'
+import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
+import type { Schemas } from '../api/client'
+import { NetworkBoard } from './NetworkBoard'
+import { Pick, PickRow as Row } from './PickRow'
 import type { Box } from './places'
 import classes from './Tasks.module.css'
 
-interface PicksProps {
+export interface PicksProps {
   box: Box
   text: string
+  /** What it was read as, drawn, where its form is a circuit. */
+  scene?: Schemas['SceneView'] | null
   onWrite: (text: string) => void
 }
 
@@ -16,7 +21,7 @@ export function Picks(props: PicksProps) {
     case 'folds':
       return <FoldPicks {...props} />
     case 'network':
-      return <NetworkPicks {...props} />
+      return <NetworkBoard {...props} />
     case 'bands':
       return <BandPicks {...props} />
     case 'chain':
@@ -26,33 +31,6 @@ export function Picks(props: PicksProps) {
     default:
       return null
   }
-}
-
-function Pick({ label, says, onPick }: { label: ReactNode; says?: string; onPick: () => void }) {
-  return (
-    <Button variant="default" size="md" px="sm" aria-label={says} onClick={onPick}>
-      {label}
-    </Button>
-  )
-}
-
-function Row({ hint, children, back }: { hint: string; children: ReactNode; back?: () => void }) {
-  const { t } = useTranslation()
-  return (
-    <div className={classes.picks}>
-      <Text c="dimmed" fz="xs">
-        {hint}
-      </Text>
-      <Group gap={6}>
-        {children}
-        {back && (
-          <Button variant="subtle" size="md" px="sm" onClick={back}>
-            {t('picks.back')}
-          </Button>
-        )}
-      </Group>
-    </div>
-  )
 }
 
 /** R2 and R3 together are R23 for short, or else R2,L3. */
@@ -71,7 +49,11 @@ function leftOf(things: string[], text: string) {
   let left = [...things]
   for (const stage of text.split(/[;\n]/)) {
     const pick = stage.split('=').find((side) => /[+|]/.test(side))
-    const used: string[] = pick?.match(/[A-Za-z]+[0-9]+(?:,[A-Za-z]+[0-9]+)*/g) ?? []
+    const used =
+      pick
+        ?.trim()
+        .split(/\s*(?:\+|\|\||[()])\s*/)
+        .filter((name) => name !== '') ?? []
     if (used.length > 1) left = [...left.filter((name) => !used.includes(name)), together(used)]
   }
   return left
@@ -114,36 +96,6 @@ function FoldPicks({ box, text, onWrite }: PicksProps) {
           <Pick label={t('picks.series')} onPick={() => combine('+')} />
           <Pick label={t('picks.parallel')} onPick={() => combine('||')} />
         </>
-      )}
-    </Row>
-  )
-}
-
-const isVoltmeter = (name: string) => /^V[0-9]*$/.test(name)
-
-/** As it stands on a line: a point behind its dot, what a voltmeter is across in brackets. */
-const written = (name: string) => (isVoltmeter(name) ? `${name}[` : /^[A-Z]$/.test(name) ? `.${name}` : name)
-
-/** Parts, signs and brackets, one after the other. */
-function NetworkPicks({ box, text, onWrite }: PicksProps) {
-  const { t } = useTranslation()
-  const put = (more: string) =>
-    onWrite(`${text.trimEnd()}${text.trim() === '' ? '' : ' '}${more}`.replace(/([([]) /g, '$1'))
-  const left = box.things.filter((name) => !new RegExp(`\\b${name}\\b`).test(text))
-  return (
-    <Row
-      hint={t('picks.network')}
-      back={text.trim() === '' ? undefined : () => onWrite(text.trimEnd().replace(/\s*(\w+|\|\||\W)$/, ''))}
-    >
-      {left.map((name) => (
-        <Pick key={name} label={name} onPick={() => put(written(name))} />
-      ))}
-      <Pick label="+" says={t('picks.series')} onPick={() => put('+')} />
-      <Pick label="||" says={t('picks.parallel')} onPick={() => put('||')} />
-      <Pick label="(" says={t('picks.open')} onPick={() => put('(')} />
-      <Pick label=")" says={t('picks.close')} onPick={() => onWrite(`${text.trimEnd()})`)} />
-      {box.things.some(isVoltmeter) && (
-        <Pick label="]" says={t('picks.meterEnds')} onPick={() => onWrite(`${text.trimEnd()}]`)} />
       )}
     </Row>
   )

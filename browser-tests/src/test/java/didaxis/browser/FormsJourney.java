@@ -108,9 +108,14 @@ class FormsJourney {
         page.keyboard().type("15 ohm");
         assertThat(field(page, 0)).hasValue("R2 || R3 = 3; R1 + R23 = 15 ohm");
         tap(page, 1, "parallel", "within series");
-        tap(page, 2, "V1", "R1", "+", "(", "R3", "||", "R2", ")", "]");
+        tap(page, 2, "R1", "R3", "in series with all of it", "R2", "R3", "in parallel with R3");
+        // What was put together is drawn, and more is put beside what is picked there.
+        Locator board = page.locator("div:has(> input[data-box])").nth(2).locator("svg");
+        board.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("R2"))
+                .tap();
+        tap(page, 2, "V1", "all of it", "across all of it");
         assertThat(field(page, 2)).hasValue("V1[R1 + (R3 || R2)]");
-        tap(page, 3, "R1", "+", "R2", "||", "R3");
+        tap(page, 3, "R1", "R2", "in series with all of it", "R3", "R2", "in parallel with R2");
         tap(page, 4, "brown", "red", "black", "gold");
         assertThat(field(page, 4)).hasValue("brown, red, black, gold");
         page.getByText("in parallel", new Page.GetByTextOptions().setExact(true))

@@ -23,6 +23,7 @@ import java.util.stream.Collectors;
  */
 public record OwnNames(Map<String, String> byLabel) {
     private static final Pattern NAME = Pattern.compile("\\p{L}[\\p{L}\\p{N}]{0,11}");
+    private static final String VOLTMETER = "V";
     private static final Pattern WORD = Pattern.compile("(?<![.\\p{L}\\p{N}])\\p{L}[\\p{L}\\p{N}]*");
 
     /**
@@ -46,7 +47,8 @@ public record OwnNames(Map<String, String> byLabel) {
     }
 
     private static void check(String name) {
-        boolean label = PartKind.ofLetters(name.replaceAll("[0-9]+$", "")).isPresent() && name.matches(".*[0-9]");
+        String letters = name.replaceAll("[0-9]+$", "");
+        boolean label = name.matches(".*[0-9]") && PartKind.ofLetters(letters).isPresent() || letters.equals(VOLTMETER);
         if (!NAME.matcher(name).matches() || label)
             throw new IllegalArgumentException(
                     "name (" + name + ") must be a word of at most 12 letters and digits that is no label such as R7");

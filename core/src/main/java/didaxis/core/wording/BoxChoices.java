@@ -22,7 +22,11 @@ public record BoxChoices(HouseStyle style) {
         if (box.form() instanceof Box.Form.Chain chain)
             return chain.links().stream().map(this::say).toList();
         if (box.form() instanceof Box.Form.Why) return WHY;
-        return task.things(question).stream().map(Typed::name).toList();
+        // In a network a point has the dot by which it is told from a part.
+        boolean network = box.form() instanceof Box.Form.Wired;
+        return task.things(question).stream()
+                .map(thing -> network ? thing.id() : Typed.name(thing))
+                .toList();
     }
 
     /** What an answer says, where it is letters that stand for sentences. */

@@ -1,7 +1,10 @@
 package didaxis.server.assignment;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Circuit;
+import didaxis.core.circuit.Source;
 import didaxis.core.formula.Symbols;
+import didaxis.core.notation.Wiring;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Box;
 import didaxis.core.question.Question;
@@ -14,6 +17,7 @@ import didaxis.core.wording.BoxReading;
 import didaxis.core.wording.TaskSentence;
 import didaxis.core.wording.WordList;
 import didaxis.server.circuit.CellView;
+import didaxis.server.circuit.PlanView;
 import didaxis.server.circuit.SceneView;
 import didaxis.server.question.FormWord;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -140,9 +144,22 @@ record SheetView(
             String text,
             ReadingView reading) {}
 
-    /** What a text was read as: shown back, or else what would be expected; both empty for an empty box. */
-    record ReadingView(String box, String shown, String expected) {}
+    /**
+     * What a text was read as: shown back, or else what would be expected; both empty for an empty box.
+     *
+     * @param scene what was connected, drawn; null in every other form
+     */
+    record ReadingView(
+            String box,
+            String shown,
+            String expected,
 
+            @Schema(
+                    types = {"object", "null"},
+                    implementation = SceneView.class)
+            SceneView scene) {}
+
+    private static final SceneView.Room BOARD = new SceneView.Room(420, 220);
     private static final List<Quantity> ORDER =
             List.of(Quantity.RESISTANCE, Quantity.CURRENT, Quantity.VOLTAGE, Quantity.POWER, Quantity.POTENTIAL);
 
@@ -271,6 +288,23 @@ record SheetView(
         BoxReading reading = BoxReading.of(
                 box.form(), task.things(question), text, paper.style().marking());
         String shown = new BoxChoices(paper.style().house()).said(box, reading.shown());
-        return new ReadingView(id, shown, reading.expected());
+        SceneView scene =
+                box.form() instanceof Box.Form.Wired && !text.isBlank() ? connected(task, paper, question, text) : null;
+        return new ReadingView(id, shown, reading.expected(), scene);
+    }
+
+    /** What a learner has connected, with the values that are told of its parts; null where it cannot be read. */
+    private static SceneView connected(Task task, Paper paper, Question question, String text) {
+        Circuit circuit = question.state(task.state()).circuit();
+        Source silent = circuit.source().with(List.of());
+        Set<Cell> shown = question.shown(task.state());
+        return Wiring.read(text, silent, circuit.parts())
+                .map(own -> SceneView.of(
+                        own,
+                        shown::contains,
+                        PlanView.USUAL,
+                        BOARD,
+                        paper.style().house()))
+                .orElse(null);
     }
 }
