@@ -77,7 +77,10 @@ export function NetworkBoard({ box, text, scene, onWrite }: PicksProps) {
           />
         </div>
       )}
-      <PickRow hint={t(now === '' ? 'board.first' : 'board.next')} back={now === '' ? undefined : back}>
+      <PickRow
+        hint={t(now === '' ? 'board.first' : left.length > 0 ? 'board.next' : 'board.whole')}
+        back={now === '' ? undefined : back}
+      >
         {left.map((name) => (
           <Pick key={name} label={name} pressed={taken === name} onPick={() => begin(name)} />
         ))}

@@ -17,7 +17,7 @@ interface PickProps {
 export function Pick({ label, says, pressed, main, onPick }: PickProps) {
   return (
     <Button
-      variant={pressed || main ? (main ? 'filled' : 'light') : 'default'}
+      variant={main ? 'outline' : pressed ? 'light' : 'default'}
       size="md"
       px="sm"
       aria-label={says}

@@ -41,7 +41,7 @@ export function SheetQuestions({ all, chosen, onChosen }: SheetQuestionsProps) {
             <>
               <ActionIcon
                 variant="subtle"
-                size={36}
+                size={44}
                 aria-label={t('handOut.up', { number: place + 1 })}
                 disabled={place === 0}
                 onClick={() => up(place)}
@@ -50,7 +50,7 @@ export function SheetQuestions({ all, chosen, onChosen }: SheetQuestionsProps) {
               </ActionIcon>
               <ActionIcon
                 variant="subtle"
-                size={36}
+                size={44}
                 aria-label={t('handOut.leaveOut', { number: place + 1 })}
                 onClick={() => onChosen(chosen.filter((_, at) => at !== place))}
               >

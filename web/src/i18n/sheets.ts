@@ -79,6 +79,7 @@ export const sheets = {
   board: {
     first: 'Put a part first.',
     next: 'Take what comes next.',
+    whole: 'Everything is in.',
     beside: 'Where does {{name}} go? Pick beside what, here or in the drawing.',
     all: 'all of it',
     series: 'in series with {{what}}',
