@@ -3,28 +3,38 @@ package didaxis.core.drawing;
 import didaxis.core.drawing.Scene.Anchor;
 import didaxis.core.drawing.Scene.Role;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 
 /**
  * Branches side by side between two rails.
  *
- * @param rungs whether the rails are the loop's own wires, the first branch where the current arrives; else
- *     the current arrives amid the rails on a lead of wire
+ * @param ends how the current comes to the rails
  * @param entry name of the junction where the branches part
  * @param exit name of the junction where they meet; each empty where it is said elsewhere
  */
-record BranchesElement(List<Element> branches, boolean rungs, String entry, String exit, Type type) implements Element {
+record BranchesElement(List<Element> branches, Ends ends, String entry, String exit, Type type) implements Element {
+    /** How the current comes to the rails. */
+    enum Ends {
+        /** On a lead of wire amid each rail. */
+        LEADS,
+        /** The rails are the loop's own wires, the first branch where the current arrives. */
+        RUNGS,
+        /** From one of the branches, which is the source: nothing else leads to the rails. */
+        CLOSED
+    }
+
     private static final double LEAD = 11;
     private static final double GAP_LYING = 14;
     private static final double GAP_STANDING = 22;
     private static final double RUNG_GAP = 26;
 
     private double lead() {
-        return rungs ? 0 : LEAD + type.name();
+        return ends == Ends.LEADS ? LEAD + type.name() : 0;
     }
 
     private double gap(boolean lying) {
-        return rungs ? RUNG_GAP : lying ? GAP_LYING : GAP_STANDING;
+        return ends != Ends.LEADS ? RUNG_GAP : lying ? GAP_LYING : GAP_STANDING;
     }
 
     /** Where each branch lies across, the first at 0. */
@@ -43,7 +53,7 @@ record BranchesElement(List<Element> branches, boolean rungs, String entry, Stri
 
     /** How far the first branch lies before the line on which the current arrives. */
     private double shift(List<Double> offsets) {
-        return rungs ? 0 : offsets.get(offsets.size() - 1) / 2;
+        return ends == Ends.LEADS ? offsets.get(offsets.size() - 1) / 2 : 0;
     }
 
     @Override
@@ -65,25 +75,37 @@ record BranchesElement(List<Element> branches, boolean rungs, String entry, Stri
     public void draw(Pen pen, Frame frame, double length) {
         List<Double> offsets = offsets(frame.lying());
         double shift = shift(offsets);
-        double first = -shift;
-        double last = offsets.get(offsets.size() - 1) - shift;
         double end = length - lead();
         pen.wire(frame.at(0, 0), frame.at(lead(), 0));
         pen.wire(frame.at(end, 0), frame.at(length, 0));
-        pen.wire(frame.at(lead(), first), frame.at(lead(), last));
-        pen.wire(frame.at(end, first), frame.at(end, last));
+        List<Double> leaving = new ArrayList<>();
+        List<Double> reaching = new ArrayList<>();
         for (int k = 0; k < branches.size(); k++) {
-            branches.get(k).draw(pen, frame.from(lead(), offsets.get(k) - shift), end - lead());
+            double t = offsets.get(k) - shift;
+            branches.get(k).draw(pen, frame.from(lead(), t), end - lead());
+            leaving.add(t + branches.get(k).leaves());
+            reaching.add(t + branches.get(k).reaches());
         }
-        for (double s : new double[] {lead(), end}) {
-            pen.dot(frame.at(s, 0), Role.JUNCTION);
-            for (int k = 1; k < branches.size() - 1; k++) {
-                double t = offsets.get(k) - shift;
-                if (Math.abs(t) > 0.01) pen.dot(frame.at(s, t), Role.JUNCTION);
-            }
-        }
-        name(pen, frame, lead(), entry, -1);
-        name(pen, frame, end, exit, 1);
+        name(pen, frame.from(lead(), rail(pen, frame, lead(), leaving)), entry, -1);
+        name(pen, frame.from(end, rail(pen, frame, end, reaching)), exit, 1);
+    }
+
+    /**
+     * A rail with a dot wherever three wires meet.
+     *
+     * @return where across its junction is named
+     */
+    private double rail(Pen pen, Frame frame, double s, List<Double> places) {
+        boolean arrives = ends != Ends.CLOSED;
+        List<Double> meeting = new ArrayList<>(places);
+        if (ends == Ends.LEADS) meeting.add(0.0);
+        double first = Collections.min(meeting);
+        double last = Collections.max(meeting);
+        pen.wire(frame.at(s, first), frame.at(s, last));
+        // Where rungs hang, the wire of the loop goes on beyond the first.
+        if (ends == Ends.RUNGS) pen.dot(frame.at(s, 0), Role.JUNCTION);
+        for (double t : meeting) if (t > first + 0.01 && t < last - 0.01) pen.dot(frame.at(s, t), Role.JUNCTION);
+        return arrives ? 0 : places.get(1);
     }
 
     /** How far above a dot's middle the baseline of its name lies. */
@@ -92,9 +114,9 @@ record BranchesElement(List<Element> branches, boolean rungs, String entry, Stri
     }
 
     /** The junction's name, outside the rails: {@code out} is −1 at the entry, 1 at the exit. */
-    private void name(Pen pen, Frame frame, double s, String name, int out) {
-        Spot dot = frame.at(s, 0);
-        if (rungs)
+    private void name(Pen pen, Frame frame, String name, int out) {
+        Spot dot = frame.at(0, 0);
+        if (ends != Ends.LEADS)
             pen.text(
                     dot.plus(0, out < 0 ? -above() - 2 : 6 + type.name()),
                     Anchor.MIDDLE,

@@ -14,6 +14,16 @@ interface Element {
     /** The least room, lying or standing. */
     Room room(boolean lying);
 
+    /** How far across from its line it leaves the rail that the current comes from, as one of several branches. */
+    default double leaves() {
+        return 0;
+    }
+
+    /** How far across from its line it reaches the other rail. */
+    default double reaches() {
+        return 0;
+    }
+
     /** Draws itself from s = 0 to s = length, at least its room's; what is left over is wire. */
     void draw(Pen pen, Frame frame, double length);
 }

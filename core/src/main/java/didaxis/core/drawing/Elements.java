@@ -18,13 +18,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * Makes the elements of a circuit. Nesting is drawn recursively: a circuit of more than a few hundred parts
  * would be no drawing anyway.
  */
 final class Elements {
-    private static final double LONGEST_DETOUR = 26;
+    private static final double LONG_WIRE = 64;
 
     private final Circuit circuit;
     private final Captions captions;
@@ -75,7 +76,9 @@ final class Elements {
         for (int member : outline.membersOf(i)) members.add(of(member, false));
         if (outline.join(i) == Join.SERIES) return new LineElement(members);
         if (plan.arrangement() == Plan.Arrangement.DISGUISED) Collections.shuffle(members, chance(i));
-        return new BranchesElement(members, asRungs, entries.getOrDefault(i, ""), exits.getOrDefault(i, ""), type);
+        BranchesElement.Ends ends = asRungs ? BranchesElement.Ends.RUNGS : BranchesElement.Ends.LEADS;
+        return new BranchesElement(
+                slanted(members, i), ends, entries.getOrDefault(i, ""), exits.getOrDefault(i, ""), type);
     }
 
     /** Those of several nodes one behind the other. */
@@ -100,13 +103,54 @@ final class Elements {
         return part.label().equals(Subject.EXTERNAL.id()) ? "Rext" : part.label();
     }
 
-    /** A part in a disguised drawing may lie on a detour, or aslant. */
+    /** One part of a loop that is drawn in disguise lies far off on a long wire. */
     private Element disguised(PartElement part, int node) {
         if (plan.arrangement() != Plan.Arrangement.DISGUISED || plan.degree() < 2) return part;
-        Random chance = chance(node);
-        if (plan.degree() > 2 && chance.nextInt(4) == 0) return new SlantedElement(part);
-        boolean detour = chance.nextInt(3) == 0;
-        return detour ? new DetourElement(part, 10 + chance.nextInt((int) LONGEST_DETOUR - 10)) : part;
+        Outline outline = circuit.outline();
+        int[] loop = outline.join(0) == Join.SERIES
+                ? IntStream.of(outline.membersOf(0))
+                        .filter(member -> outline.node(member) instanceof Part)
+                        .toArray()
+                : new int[0];
+        boolean chosen = loop.length > 0 && loop[new Random(plan.seed()).nextInt(loop.length)] == node;
+        return chosen ? new LongWireElement(part, LONG_WIRE + chance(node).nextInt(24)) : part;
+    }
+
+    /** In the hardest disguise a part of one of the parallels lies aslant between the corners, behind the other branches. */
+    private List<Element> slanted(List<Element> branches, int node) {
+        if (plan.arrangement() != Plan.Arrangement.DISGUISED || plan.degree() < Plan.HARDEST) return branches;
+        int[] parallels = IntStream.range(0, circuit.outline().size())
+                .filter(i -> circuit.outline().join(i) == Join.PARALLEL && ownPart(i))
+                .toArray();
+        if (parallels.length == 0 || parallels[new Random(plan.seed()).nextInt(parallels.length)] != node)
+            return branches;
+        List<Element> slanted = new ArrayList<>(branches);
+        for (int k = branches.size() - 1; k > 0; k--)
+            if (branches.get(k) instanceof MeasuredElement measured && measured.element() instanceof PartElement part) {
+                slanted.remove(k);
+                slanted.add(MeasuredElement.of(new SlantedElement(part)));
+                break;
+            }
+        return slanted;
+    }
+
+    private boolean ownPart(int parallel) {
+        return IntStream.of(circuit.outline().membersOf(parallel))
+                .anyMatch(member -> circuit.outline().node(member) instanceof Part);
+    }
+
+    /** A parallel that is all there is, with the source among its branches. */
+    Element aroundSource(Element source) {
+        List<Element> members = new ArrayList<>();
+        for (int member : circuit.outline().membersOf(0)) members.add(of(member, false));
+        Collections.shuffle(members, chance(0));
+        members.add(1, source);
+        return new BranchesElement(
+                slanted(members, 0),
+                BranchesElement.Ends.CLOSED,
+                entries.getOrDefault(0, ""),
+                exits.getOrDefault(0, ""),
+                type);
     }
 
     /** Chance that depends on the seed and the place alone, so that one part's choice does not move another's. */

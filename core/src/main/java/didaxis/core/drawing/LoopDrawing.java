@@ -1,6 +1,7 @@
 package didaxis.core.drawing;
 
 import didaxis.core.circuit.Circuit;
+import didaxis.core.circuit.Parallel;
 import didaxis.core.circuit.Series;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,6 +38,8 @@ final class LoopDrawing {
 
     /** The drawing that is largest in a room. */
     Layout largest(double roomWidth, double roomHeight) {
+        boolean among = circuit.network() instanceof Parallel && disguised() && plan.degree() > 1;
+        if (among) return new SourceAmongBranches(MeasuredElement.of(elements.aroundSource(source)));
         List<Sides> arrangements = arrangements();
         Sides best = arrangements.get(0);
         for (Sides sides : arrangements) {
@@ -47,8 +50,7 @@ final class LoopDrawing {
 
     private List<Sides> arrangements() {
         int[] members = circuit.network() instanceof Series ? circuit.outline().membersOf(0) : new int[] {0};
-        boolean disguised = plan.arrangement() == Plan.Arrangement.DISGUISED;
-        boolean below = disguised && plan.degree() > 1 && chance.nextBoolean();
+        boolean below = disguised() && plan.degree() > 1 && chance.nextBoolean();
         List<Sides> arrangements = new ArrayList<>();
         int n = members.length;
         // Of hundreds not every one is tried: a few more or less on a side make no difference there.
@@ -135,11 +137,44 @@ final class LoopDrawing {
                 pen.wire(new Spot(start, height), bottomLeft);
                 source.draw(pen, Frame.downwardsMirrored(topLeft), height);
             }
-            Scene scene = pen.scene();
-            if (plan.arrangement() != Plan.Arrangement.DISGUISED) return scene;
-            // At least one way round, so that a disguise is never the plain drawing.
-            int turns = 1 + new Random(plan.seed() + 1).nextInt(3);
-            return Pen.turnedOver(scene, turns != 2, turns != 1);
+            return turned(pen.scene());
+        }
+    }
+
+    private boolean disguised() {
+        return plan.arrangement() == Plan.Arrangement.DISGUISED;
+    }
+
+    /** Disguised, at least one way round, so that it is never the plain drawing. */
+    private Scene turned(Scene scene) {
+        if (!disguised()) return scene;
+        int turns = 1 + new Random(plan.seed() + 1).nextInt(3);
+        return Pen.turnedOver(scene, turns != 2, turns != 1);
+    }
+
+    /** Branches to both sides of a source that stands in the middle. */
+    private final class SourceAmongBranches implements Layout {
+        private final Element branches;
+        private final Element.Room room;
+        private final double height;
+
+        SourceAmongBranches(Element branches) {
+            this.branches = branches;
+            room = branches.room(false);
+            height = Math.max(LEAST_HEIGHT, room.length());
+        }
+
+        @Override
+        public double scale(double roomWidth, double roomHeight) {
+            double w = room.before() + room.after() + 32;
+            return Math.min(LARGEST, Math.min(roomWidth / w, roomHeight / (height + 64)));
+        }
+
+        @Override
+        public Scene draw() {
+            Pen pen = new Pen();
+            branches.draw(pen, Frame.downwards(new Spot(0, 0)), height);
+            return turned(pen.scene());
         }
     }
 }

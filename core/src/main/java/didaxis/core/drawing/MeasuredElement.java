@@ -12,6 +12,16 @@ record MeasuredElement(Element element, Room lying, Room standing) implements El
     }
 
     @Override
+    public double leaves() {
+        return element.leaves();
+    }
+
+    @Override
+    public double reaches() {
+        return element.reaches();
+    }
+
+    @Override
     public void draw(Pen pen, Frame frame, double length) {
         element.draw(pen, frame, length);
     }

@@ -25,7 +25,7 @@ public record Plan(
         LOOP,
         /** Straightened from left to right between the terminals. */
         LINE,
-        /** The loop made harder to read: turned round, branches swapped, the source moved, wires long, parts slanted. */
+        /** Harder to read: turned round, branches swapped, the source moved or amid them, a wire long, a branch aslant. */
         DISGUISED
     }
 

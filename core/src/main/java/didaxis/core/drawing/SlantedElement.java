@@ -4,13 +4,23 @@ import didaxis.core.drawing.Scene.Anchor;
 import didaxis.core.drawing.Scene.Role;
 import java.util.List;
 
-/** A part drawn aslant, from one side of its wire to the other, its texts in the corners that stay free. */
+/** A branch drawn aslant, from one corner between its rails to the other, its texts in a corner that stays free. */
 record SlantedElement(PartElement part) implements Element {
-    private static final double STEP = 8;
+    private static final double SPREAD = 36;
     private static final double CLEAR = 6;
 
     private double reach() {
-        return 30 + part.symbol().halfWidth();
+        return SPREAD + part.symbol().halfWidth();
+    }
+
+    @Override
+    public double leaves() {
+        return -reach();
+    }
+
+    @Override
+    public double reaches() {
+        return reach();
     }
 
     private double textWidth() {
@@ -24,30 +34,19 @@ record SlantedElement(PartElement part) implements Element {
         return part.type().line() * (part.lines().size() + 1);
     }
 
-    /** How long the slanted line is along the frame. */
-    private double run(boolean lying) {
-        return part.symbol().length() + 24;
-    }
-
     @Override
     public Room room(boolean lying) {
         double beyond = CLEAR + (lying ? textHeight() : textWidth()) + 4;
         double least = lying ? textWidth() : textHeight();
-        double length = Math.max(run(lying), least) + 2 * STEP;
+        double length = Math.max(part.symbol().length() + 24, least);
         return new Room(length, reach() + 4, reach() + beyond);
     }
 
     @Override
     public void draw(Pen pen, Frame frame, double length) {
-        double start = (length - run(frame.lying())) / 2;
-        double end = length - start;
         double reach = reach();
-        pen.wire(frame.at(0, 0), frame.at(start, 0));
-        pen.wire(frame.at(start, 0), frame.at(start, -reach));
-        pen.wire(frame.at(end, reach), frame.at(end, 0));
-        pen.wire(frame.at(end, 0), frame.at(length, 0));
-        Frame slanted = frame.slanted(start, -reach, end, reach);
-        double all = Math.hypot(end - start, 2 * reach);
+        Frame slanted = frame.slanted(0, -reach, length, reach);
+        double all = Math.hypot(length, 2 * reach);
         double before = (all - part.symbol().length()) / 2;
         pen.wire(slanted.at(0, 0), slanted.at(before, 0));
         pen.wire(slanted.at(all - before, 0), slanted.at(all, 0));

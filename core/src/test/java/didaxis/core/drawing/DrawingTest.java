@@ -8,6 +8,7 @@ import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Part;
 import didaxis.core.circuit.RandomCircuits;
 import didaxis.core.circuit.Setting;
+import didaxis.core.compose.Composer;
 import didaxis.core.drawing.Scene.Item;
 import didaxis.core.drawing.Scene.Role;
 import didaxis.core.notation.Notation;
@@ -32,6 +33,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.w3c.dom.Document;
 import org.w3c.dom.NodeList;
 import org.xml.sax.InputSource;
@@ -144,6 +147,37 @@ class DrawingTest {
                 .map(item -> ((Scene.Text) item).text())
                 .toList();
         assertEquals(List.of("5 Ω"), values);
+    }
+
+    /** As teachers disguise a parallel: the source stands amid the branches, and in the hardest one lies from corner to corner. */
+    @ParameterizedTest
+    @ValueSource(longs = {0, 1, 2, 3, 4, 5})
+    void aDisguisedParallelHasItsSourceAmongTheBranches(long seed) {
+        Circuit circuit = Notation.circuit("12 V : R1=5 || R2=6 || R3=7");
+        for (int degree : new int[] {2, 3}) {
+            Plan plan = new Plan(
+                    Plan.Arrangement.DISGUISED, degree, seed, ResistorSymbol.RECTANGLE, Plan.Arrows.NONE, false, true);
+            Scene scene = Drawing.of(circuit, captions(circuit), plan, 820, 540);
+            double source = middle(scene, Composer.SOURCE);
+            long before = Stream.of("R1", "R2", "R3")
+                    .filter(part -> middle(scene, part) < source)
+                    .count();
+            assertTrue(before > 0 && before < 3, before + " of 3 are left of the source");
+            boolean aslant = scene.items().stream()
+                    .filter(item -> item.role() == Role.WIRE)
+                    .map(item -> ((Scene.Line) item).spots())
+                    .anyMatch(spots -> Math.abs(spots.get(0).x() - spots.get(1).x()) > 1
+                            && Math.abs(spots.get(0).y() - spots.get(1).y()) > 1);
+            assertEquals(degree == 3, aslant);
+        }
+    }
+
+    private static double middle(Scene scene, String part) {
+        return scene.areas().stream()
+                .filter(area -> area.part().equals(part))
+                .mapToDouble(area -> area.x() + area.width() / 2)
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
