@@ -63,7 +63,7 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
     }),
   )
   const history = keeping.value
-  useStyleTypedIn(view, first.now.style)
+  useStyleTypedIn(view, first.now)
   const change = (next: (now: History<Making>) => History<Making>) => {
     const now = keeper.snapshot().value
     const after = next(now)

@@ -3,6 +3,7 @@ import { IconArrowBackUp, IconArrowForwardUp } from '@tabler/icons-react'
 import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import classes from './BoardTools.module.css'
+import { ownStyle } from './ownStyle'
 import { StyleMenu } from './StyleMenu'
 import { ARRANGEMENTS, MARKS, type BenchView } from './useBenchView'
 
@@ -44,7 +45,10 @@ export function BoardTools({ circuit, view, canUndo, canRedo, onUndo, onRedo, on
       <StyleMenu
         className={`${classes.tool} ${classes.styles}`}
         style={view.style}
-        onStyle={(style) => view.set({ style })}
+        onStyle={(style) => {
+          ownStyle.set(style)
+          view.set({ style })
+        }}
       />
       <Menu position="bottom-end" closeOnItemClick={false} transitionProps={{ duration: 100 }}>
         <Menu.Target>

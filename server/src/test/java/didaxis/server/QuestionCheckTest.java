@@ -280,6 +280,8 @@ class QuestionCheckTest {
     @CsvSource(delimiter = '|', textBlock = """
             {"notation":"9 V : R1=3","tasks":[]} | Nothing is asked yet.
             {"stem":"R1 is {R1}.","notation":"9 V : R1=3 + R2=1","tasks":[{"kind":"joint","parts":["R1","R2"]}]} | The stem would tell the resistance of R1, which is not given.
+            {"stem":"R1, R2 and R3 are connected in series.","notation":"9 V : R1=3 + R2=1 + (R3=2 ∥ R4=2)","tasks":[{"kind":"joint","parts":["R1","R2"]}]} | The stem says that R2 and R3 are in series, which they are not.
+            {"stem":"Coil and R4 are in series.","names":{"R3":"Coil"},"notation":"9 V : R1=3 + (R3=2 ∥ R4=2)","tasks":[{"kind":"joint","parts":["R1","R3"]}]} | The stem says that Coil and R4 are in series, which they are not.
             {"stem":"{R7} burns.","notation":"9 V : R1=3 + R2=1","tasks":[{"kind":"joint","parts":["R1","R2"]}]} | “{R7}” in the stem is nothing of this circuit.
             {"notation":"9 V : R1=3","tasks":[{"kind":"calculate","cells":[{"subject":"R1","quantity":"current"}]}]} | Not enough is given to find the current through R1.
             {"notation":"9 V : R1=3 + S1=open","tasks":[{"kind":"chart","cells":[{"subject":"total","quantity":"resistance"}]}]} | The total resistance has no value in this state.

@@ -6,12 +6,14 @@ import didaxis.core.circuit.Part;
 import didaxis.core.circuit.PartKind;
 import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.solving.Pair;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * What stands above the tasks. Values stand in it as places that are bound to the circuit as drawn, so that it cannot
@@ -19,6 +21,13 @@ import java.util.regex.Pattern;
  */
 public final class Stem {
     private static final Pattern BOUND = Pattern.compile("\\{\\s*(\\p{L}[\\p{L}\\p{N},]*)\\s*}");
+
+    private static final String NAME = "\\p{L}[\\p{L}\\p{N}]*";
+    /** "R1, R2 and R3 are connected in series"; whatever is said otherwise is left to the teacher. */
+    private static final Pattern JOINED = Pattern.compile(
+            "(?<![\\p{L}\\p{N}])(" + NAME + "(?:\\s*,\\s*" + NAME + ")*\\s*,?\\s+and\\s+" + NAME
+                    + ")\\s+are\\s+(?:both\\s+|all\\s+)?(?:connected\\s+|joined\\s+|wired\\s+)?in\\s+(series|parallel)(?!\\s+with)",
+            Pattern.CASE_INSENSITIVE);
 
     private Stem() {}
 
@@ -32,7 +41,7 @@ public final class Stem {
                         .orElse(found.group())));
     }
 
-    /** Names that are bound to nothing, and cells that it would tell although they are not given. */
+    /** Names that are bound to nothing, cells that it would tell although they are not given, and what it says of a joint. */
     static List<TaskFlaw> flaws(Question question) {
         Chart chart = question.state(0).chart();
         List<TaskFlaw> flaws = new ArrayList<>();
@@ -41,6 +50,26 @@ public final class Stem {
                     cell(found.group(1), chart).filter(one -> chart.value(one).isPresent());
             if (cell.isEmpty()) flaws.add(new TaskFlaw.StemNames(found.group()));
             else if (!question.isTold(cell.get(), 0)) flaws.add(new TaskFlaw.StemTells(cell.get()));
+        }
+        flaws.addAll(joins(question));
+        return flaws;
+    }
+
+    /** Of parts that are said to be in series, or in parallel, the first two that are not. */
+    private static List<TaskFlaw> joins(Question question) {
+        List<TaskFlaw> flaws = new ArrayList<>();
+        for (Matcher said = JOINED.matcher(question.stem()); said.find(); ) {
+            Pair.Kind kind = said.group(2).equalsIgnoreCase("series") ? Pair.Kind.SERIES : Pair.Kind.PARALLEL;
+            List<String> names = Stream.of(said.group(1).split("\\s*,\\s*(?:and\\s+)?|\\s+and\\s+"))
+                    .filter(name -> question.state(0).circuit().part(name).isPresent())
+                    .toList();
+            for (int k = 1; k < names.size(); k++) {
+                String one = names.get(k - 1);
+                String other = names.get(k);
+                if (one.equals(other) || new Joining("", 0, one, other, 1).joint(question) == kind) continue;
+                flaws.add(new TaskFlaw.StemJoins(one, other, kind));
+                break;
+            }
         }
         return flaws;
     }

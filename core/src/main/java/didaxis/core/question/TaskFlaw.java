@@ -2,6 +2,7 @@ package didaxis.core.question;
 
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
+import didaxis.core.solving.Pair;
 import java.util.List;
 import java.util.function.Function;
 
@@ -163,6 +164,14 @@ public sealed interface TaskFlaw {
         }
     }
 
+    /** The stem says of two parts that they are in series, or in parallel, and they are not. */
+    record StemJoins(String one, String other, Pair.Kind said) implements TaskFlaw {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.stemJoins.apply(this);
+        }
+    }
+
     <T> T match(Cases<T> cases);
 
     /** A function for each case. */
@@ -185,5 +194,6 @@ public sealed interface TaskFlaw {
             Function<NoBands, T> noBands,
             Function<NoChain, T> noChain,
             Function<StemNames, T> stemNames,
-            Function<StemTells, T> stemTells) {}
+            Function<StemTells, T> stemTells,
+            Function<StemJoins, T> stemJoins) {}
 }

@@ -35,7 +35,9 @@ public record TaskFlawSentence(HouseStyle style) {
                         + AmountFormat.exactly(bands.percent()) + " %.",
                 chain -> "there is no chain of reasons that leads to " + cells.of(chain.cell()) + ".",
                 names -> "“" + names.place() + "” in the stem is nothing of this circuit.",
-                tells -> "the stem would tell " + cells.of(tells.cell()) + ", which is not given.")));
+                tells -> "the stem would tell " + cells.of(tells.cell()) + ", which is not given.",
+                joins -> "the stem says that " + joins.one() + " and " + joins.other() + " are "
+                        + Typed.word(joins.said()) + ", which they are not.")));
     }
 
     private String ohms(double si) {
