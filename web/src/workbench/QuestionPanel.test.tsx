@@ -86,10 +86,16 @@ test('tasks are moved, copied and removed', async () => {
   fireEvent.click(within(lines()[0]!).getByRole('button', { expanded: false }))
   fireEvent.click(screen.getByRole('button', { name: 'Down: 1.1' }))
   expect(kinds()).toEqual(['safe-supply', 'joint'])
+  fireEvent.click(screen.getByRole('button', { name: 'Deeper: 1.2' }))
+  expect(onAsking.mock.lastCall?.[0].tasks[1]?.deeper).toBe(true)
+  fireEvent.click(screen.getByRole('button', { name: 'Less deep: 1.1.1' }))
   fireEvent.click(screen.getByRole('button', { name: 'Copy 1.2' }))
   expect(kinds()).toEqual(['safe-supply', 'joint', 'joint'])
   fireEvent.click(screen.getByRole('button', { name: 'Remove 1.3' }))
   expect(kinds()).toEqual(['safe-supply', 'joint'])
+  fireEvent.dragStart(lines()[1]!)
+  fireEvent.drop(lines()[0]!)
+  expect(kinds()).toEqual(['joint', 'safe-supply'])
 })
 
 test('what is about the thing in hand is offered first, and one press asks it', async () => {

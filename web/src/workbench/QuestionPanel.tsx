@@ -6,7 +6,7 @@ import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { offersQuery } from '../api/queries'
 import { announce } from '../ui/announce'
-import type { Asking, TaskBody } from './asking'
+import { numbersOf, type Asking, type TaskBody } from './asking'
 import { MoreOfQuestion } from './MoreOfQuestion'
 import classes from './QuestionPanel.module.css'
 import { TaskLine } from './TaskLine'
@@ -39,6 +39,8 @@ export function QuestionPanel(props: QuestionPanelProps) {
     put([...asking.tasks, ...tasks], t('task.added', { count: tasks.length }))
     setOpen(asking.tasks.length + tasks.length - 1)
   }
+  const numbers = numbersOf(asking.tasks)
+  const [dragged, setDragged] = useState<number>()
   const move = (from: number, to: number) => {
     const task = asking.tasks[from]!
     put(asking.tasks.toSpliced(from, 1).toSpliced(to, 0, task), t('task.moved', { place: to + 1 }))
@@ -66,13 +68,14 @@ export function QuestionPanel(props: QuestionPanelProps) {
       ) : (
         <ol className={classes.tasks}>
           {asking.tasks.map((task, place) => {
+            // What is said of it names it by its place, whatever its number is.
             const id = task.id ?? `1.${place + 1}`
             const prompt = data?.prompts.find((one) => one.task === id)?.text
             return (
               <TaskLine
                 // A task is told by its place; its number is all it has.
                 key={place}
-                number={id}
+                number={numbers[place]!}
                 task={task}
                 prompt={prompt ?? t(`task.kinds.${task.kind}`)}
                 flaws={[
@@ -90,6 +93,11 @@ export function QuestionPanel(props: QuestionPanelProps) {
                 }}
                 onTask={(next) => put(asking.tasks.with(place, next))}
                 onMove={(by) => move(place, place + by)}
+                onDrag={() => setDragged(place)}
+                onDrop={() => {
+                  if (dragged !== undefined && dragged !== place) move(dragged, place)
+                  setDragged(undefined)
+                }}
                 first={place === 0}
                 last={place === asking.tasks.length - 1}
                 onCopy={() => {
@@ -97,7 +105,7 @@ export function QuestionPanel(props: QuestionPanelProps) {
                   setOpen(place + 1)
                 }}
                 onRemove={() => {
-                  put(asking.tasks.toSpliced(place, 1), t('task.taskRemoved', { number: id }))
+                  put(asking.tasks.toSpliced(place, 1), t('task.taskRemoved', { number: numbers[place] }))
                   setOpen(-1)
                 }}
                 onInHand={onInHand}

@@ -19,6 +19,10 @@ interface TaskLineProps {
   onOpen: () => void
   onTask: (task: TaskBody) => void
   onMove: (by: number) => void
+  /** It is taken to be moved. */
+  onDrag: () => void
+  /** What was taken is put in its place. */
+  onDrop: () => void
   first: boolean
   last: boolean
   onCopy: () => void
@@ -34,14 +38,22 @@ function said({ form, choices }: Schemas['QuestionBox'], answer: string) {
 
 /** A task as a learner will read it, its marks at the right; under the one in hand its model answer and its settings. */
 export function TaskLine(props: TaskLineProps) {
-  const { number, prompt, flaws, boxes, model, opened, onOpen, onMove, first, last, onCopy, onRemove } = props
+  const { number, task, prompt, flaws, boxes, model, opened, onOpen, onTask } = props
+  const { onMove, onDrag, onDrop, first, last, onCopy, onRemove } = props
   const { t } = useTranslation()
   const marks = boxes.reduce((sum, box) => sum + box.marks, 0)
   const answers = boxes
     .map((box) => said(box, model.find((one) => one.box === box.id)?.answer ?? ''))
     .filter((answer) => answer !== '')
   return (
-    <li className={opened ? classes.open : undefined} data-task={number}>
+    <li
+      className={[opened && classes.open, task.deeper && classes.deeper].filter(Boolean).join(' ')}
+      data-task={number}
+      draggable={!opened}
+      onDragStart={onDrag}
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={onDrop}
+    >
       <button type="button" className={classes.line} aria-expanded={opened} onClick={onOpen}>
         <span className={classes.number}>{number}</span>
         <span>{prompt}</span>
@@ -75,6 +87,12 @@ export function TaskLine(props: TaskLineProps) {
               word={t('task.downWord')}
               off={last}
               onDo={() => onMove(1)}
+            />
+            <Doing
+              label={t(task.deeper ? 'task.shallower' : 'task.deeper', { number })}
+              word={t(task.deeper ? 'task.shallowerWord' : 'task.deeperWord')}
+              off={first}
+              onDo={() => onTask({ ...task, deeper: task.deeper ? undefined : true })}
             />
             <Doing label={t('task.copy', { number })} word={t('task.copyWord')} onDo={onCopy} />
             <Doing label={t('task.removeTask', { number })} word={t('task.removeWord')} onDo={onRemove} />

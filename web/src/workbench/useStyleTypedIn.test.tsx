@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react'
+import { cleanup, screen } from '@testing-library/react'
 import { expect, test } from 'vitest'
 import { shown } from '../test/shown'
 import { FIRST_CIRCUIT } from './benchAddress'
@@ -13,9 +13,9 @@ function Bench({ making }: { making: Making }) {
   return <output>{view.style ?? 'none'}</output>
 }
 const opened = (making: Making, at = '/workbench') => {
-  const { unmount } = shown(<Bench making={making} />, () => ({}), { at, pattern: '/workbench' })
+  shown(<Bench making={making} />, () => ({}), { at, pattern: '/workbench' })
   const style = screen.getByRole('status').textContent
-  unmount()
+  cleanup()
   return style
 }
 

@@ -35,7 +35,7 @@ public final class KeyToPaint {
                 window.seen = []
                 let pressed = 0
                 const line = document.getElementById('notation')
-                const sheet = document.querySelector('[aria-label^="The circuit; "]')
+                const sheet = document.querySelector('[aria-label^="Circuit; "]')
                 line.addEventListener('keydown', () => { pressed = performance.now() }, true)
                 new MutationObserver(() => {
                     const from = pressed

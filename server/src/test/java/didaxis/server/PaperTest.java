@@ -56,7 +56,7 @@ class PaperTest {
                  "tasks":[{"kind":"goes-out","parts":["L1","L2"]},{"kind":"joint","parts":["L2","L3"]},
                           {"kind":"compare","factor":true,"cells":[{"subject":"L2","quantity":"power"},
                            {"subject":"L3","quantity":"power"}]},
-                          {"kind":"combinations","parts":["L1","L2"],"marks":2}]}""");
+                          {"kind":"combinations","parts":["L1","L2"],"marks":2,"deeper":true}]}""");
         String ids = "\"questionIds\":[" + battery + "," + lamps + "]";
         assertEquals(
                 400,
@@ -99,7 +99,7 @@ class PaperTest {
         assertEquals(List.of("13.7 V"), texts(battery.get("states").get(0).get("given"), "shown"), "V1 reads the emf");
         assertEquals(List.of("1.1", "1.2", "1.3"), texts(battery.get("tasks"), "number"));
         assertEquals(
-                List.of("2.1", "2.2", "2.3", "2.4"),
+                List.of("2.1", "2.2", "2.3", "2.3.1"),
                 texts(sheet.get("questions").get(1).get("tasks"), "number"));
         assertFalse(
                 opened.body().contains("0.53") || opened.body().contains("4.31"), "what is asked later is not shown");

@@ -14,10 +14,24 @@ import java.util.Map;
 /**
  * Questions that were handed out together, in the style of their class. On a sheet a box is known by its question's place
  * and its own id: 1/1.2.
- *
- * @param plans how the circuit of each is drawn
  */
-record Paper(List<Question> questions, List<PlanView> plans, ClassStyle style) {
+record Paper(List<Question> questions, List<Look> looks, ClassStyle style) {
+    /**
+     * What a question has for the eye alone.
+     *
+     * @param plan how its circuit is drawn
+     * @param deeper of each task, whether it is a part of the one before it
+     */
+    record Look(PlanView plan, List<Boolean> deeper) {
+        static Look of(QuestionBody body) {
+            return new Look(
+                    body.plan() == null ? PlanView.USUAL : body.plan(),
+                    body.tasks().stream()
+                            .map(task -> task.deeper() == Boolean.TRUE)
+                            .toList());
+        }
+    }
+
     /** A box where it stands on the sheet; the number is its task's. */
     record Place(String id, String number, int question, Task task, Box box) {}
 
@@ -29,9 +43,7 @@ record Paper(List<Question> questions, List<PlanView> plans, ClassStyle style) {
     static Paper of(List<QuestionBody> bodies, ClassStyle style) {
         return new Paper(
                 bodies.stream().map(QuestionBody::question).toList(),
-                bodies.stream()
-                        .map(body -> body.plan() == null ? PlanView.USUAL : body.plan())
-                        .toList(),
+                bodies.stream().map(Look::of).toList(),
                 style);
     }
 
@@ -40,9 +52,18 @@ record Paper(List<Question> questions, List<PlanView> plans, ClassStyle style) {
         return question + 1 + "/" + box.id();
     }
 
-    /** The number on the sheet of a question's task; the first of each has the place 0. */
-    static String number(int question, int task) {
-        return question + 1 + "." + (task + 1);
+    /** The number on the sheet of a question's task, 1.2 or 1.2.1; the first of each has the place 0. */
+    String number(int question, int task) {
+        List<Boolean> deeper = looks.get(question).deeper();
+        int main = 0;
+        int part = 0;
+        for (int k = 0; k <= task; k++) {
+            // A part of nothing stands by itself.
+            boolean below = main > 0 && k < deeper.size() && deeper.get(k);
+            part = below ? part + 1 : 0;
+            if (!below) main++;
+        }
+        return question + 1 + "." + main + (part > 0 ? "." + part : "");
     }
 
     /** All boxes in the order of the sheet, by their ids. */

@@ -200,7 +200,7 @@ record SheetView(
                             ? SceneView.of(
                                     state.circuit(),
                                     shown::contains,
-                                    paper.plans().get(place),
+                                    paper.looks().get(place).plan(),
                                     room,
                                     style)
                             : null,
@@ -213,7 +213,7 @@ record SheetView(
                     .map(box -> box(Paper.id(place, box), task, box, paper, question, texts))
                     .toList();
             tasks.add(new TaskSheet(
-                    Paper.number(place, tasks.size()),
+                    paper.number(place, tasks.size()),
                     task.state(),
                     sentences.asked(task),
                     task.boxes().stream().mapToInt(Box::marks).sum(),

@@ -94,7 +94,7 @@ class V7__QuestionsInBoxes extends BaseJavaMigration {
                 .map(one -> new AskedCell(one.cell().subject(), one.cell().quantity(), one.marks(), null))
                 .toList();
         return List.of(new TaskBody(
-                null, null, "chart", cells, null, null, null, null, null, null, null, null, null, null, null));
+                null, null, "chart", cells, null, null, null, null, null, null, null, null, null, null, null, null));
     }
 
     private void questions(JdbcClient database) {

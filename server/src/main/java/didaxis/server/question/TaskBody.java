@@ -30,6 +30,7 @@ import java.util.function.UnaryOperator;
  * @param bandsAsked of colour-code: whether the bands are asked
  * @param value of connect the resistance that is wanted; of colour-code the tolerance
  * @param marks what each box earns; as usual for its kind where it is left out
+ * @param deeper whether it is a part of the one before it: 1.2.1 after 1.2
  */
 public record TaskBody(
         @Schema(types = {"string", "null"}) String id,
@@ -70,7 +71,8 @@ public record TaskBody(
         @Schema(types = {"boolean", "null"}) Boolean letters,
         @Schema(types = {"boolean", "null"}) Boolean bandsAsked,
         @Schema(types = {"string", "null"}) String value,
-        @Schema(types = {"integer", "null"}) Integer marks) {
+        @Schema(types = {"integer", "null"}) Integer marks,
+        @Schema(types = {"boolean", "null"}) Boolean deeper) {
     /** What the power of lamps is called where they are ranked by it. */
     static final String BRIGHTNESS = "brightness";
 

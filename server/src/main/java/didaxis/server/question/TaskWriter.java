@@ -28,6 +28,7 @@ final class TaskWriter {
     private Boolean bandsAsked;
     private String value;
     private Integer marks;
+    private Boolean deeper;
 
     private TaskWriter() {}
 
@@ -48,6 +49,7 @@ final class TaskWriter {
         writer.letters = body.letters();
         writer.bandsAsked = body.bandsAsked();
         writer.value = body.value();
+        writer.deeper = body.deeper() == Boolean.TRUE ? true : null;
         writer.marks = body.marks();
         return writer;
     }
@@ -169,6 +171,7 @@ final class TaskWriter {
                 letters,
                 bandsAsked,
                 value,
-                marks);
+                marks,
+                deeper);
     }
 }

@@ -87,7 +87,8 @@ class StoredFindingTest {
                     "",
                     List.of(State.asDrawn(relations.chart(), given)),
                     List.of(new Amounts("1.1", 0, Amounts.Command.CHART, marks)));
-            Paper paper = new Paper(List.of(question), List.of(PlanView.USUAL), ClassStyle.STANDARD);
+            Paper paper = new Paper(
+                    List.of(question), List.of(new Paper.Look(PlanView.USUAL, List.of())), ClassStyle.STANDARD);
             Map<String, String> texts = new LinkedHashMap<>();
             paper.places()
                     .forEach((id, place) -> texts.put(
