@@ -11,6 +11,7 @@ import didaxis.core.circuit.Subject;
 import didaxis.core.circuit.Subjects;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -24,6 +25,23 @@ import java.util.stream.Collectors;
 public record OwnNames(Map<String, String> byLabel) {
     private static final Pattern NAME = Pattern.compile("\\p{L}[\\p{L}\\p{N}]{0,11}");
     private static final String VOLTMETER = "V";
+    /** What means something else in an answer or a stem. */
+    private static final Set<String> RESERVED = Set.of(
+            "e",
+            "r",
+            "total",
+            "internal",
+            "external",
+            "none",
+            "all",
+            "and",
+            "are",
+            "in",
+            "with",
+            "within",
+            "series",
+            "parallel");
+
     private static final Pattern WORD = Pattern.compile("(?<![.\\p{L}\\p{N}])\\p{L}[\\p{L}\\p{N}]*");
 
     /**
@@ -37,17 +55,24 @@ public record OwnNames(Map<String, String> byLabel) {
         for (String label : byLabel.keySet())
             if (circuit.part(label).isEmpty())
                 throw new IllegalArgumentException("part (" + label + ") must be one of the circuit's");
-        subjects.readings().forEach(reading -> taken.add(reading.id().replace(".", "")));
+        subjects.readings().forEach(reading -> taken.add(folded(reading.id().replace(".", ""))));
         for (Part part : circuit.parts()) {
             String name = byLabel.getOrDefault(part.label(), part.label());
             if (!name.equals(part.label())) check(name);
-            if (!taken.add(name)) throw new IllegalArgumentException("name (" + name + ") is used twice");
+            if (!taken.add(folded(name))) throw new IllegalArgumentException("name (" + name + ") is used twice");
         }
         return new OwnNames(Map.copyOf(byLabel));
     }
 
+    /** Typed names are read in capitals as in small letters. */
+    private static String folded(String name) {
+        return name.toLowerCase(Locale.ROOT);
+    }
+
     private static void check(String name) {
         String letters = name.replaceAll("[0-9]+$", "");
+        if (RESERVED.contains(folded(name)))
+            throw new IllegalArgumentException("name (" + name + ") must be none that means something else");
         boolean label = name.matches(".*[0-9]") && PartKind.ofLetters(letters).isPresent() || letters.equals(VOLTMETER);
         if (!NAME.matcher(name).matches() || label)
             throw new IllegalArgumentException(
@@ -107,8 +132,17 @@ public record OwnNames(Map<String, String> byLabel) {
                 : rewiring;
     }
 
-    /** A text in which parts are named by their labels. */
-    public String words(String text) {
+    /** A stem: in running text only a label with a number is one for sure, since "A battery" is no ammeter. */
+    public String stem(String text) {
+        return WORD.matcher(text).replaceAll(word -> {
+            boolean bound = text.lastIndexOf('{', word.start()) > text.lastIndexOf('}', word.start());
+            boolean label = bound || word.group().matches(".*[0-9]");
+            return Matcher.quoteReplacement(label ? own(word.group()) : word.group());
+        });
+    }
+
+    /** A network in which parts are named by their labels. */
+    private String words(String text) {
         return WORD.matcher(text).replaceAll(word -> Matcher.quoteReplacement(own(word.group())));
     }
 

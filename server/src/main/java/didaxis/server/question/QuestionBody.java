@@ -136,7 +136,7 @@ public record QuestionBody(
         List<TaskBody> asked = tasks.stream()
                 .map(task -> task.named(own, plain.states(), renamed))
                 .toList();
-        return asked(own.words(plain.stem()), renamed, asked);
+        return asked(own.stem(plain.stem()), renamed, asked);
     }
 
     private OwnNames ownNames(Circuit circuit) {
