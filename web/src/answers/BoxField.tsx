@@ -120,6 +120,7 @@ function Why({ box, text, onWrite, onKeyDown }: BoxFieldProps) {
         {box.things.map((says, place) => (
           <Radio
             key={says}
+            size="md"
             value={letters[place]}
             label={says}
             disabled={!onWrite}

@@ -5,12 +5,14 @@ import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
  * All resistances that some parts of the circuit can make together, all of them used; different values once. One too many
- * costs what one too few does.
+ * costs what one too few does; the same said twice is no other one.
  *
  * @param parts two to five of the circuit's parts that have a resistance
  * @param marks what the whole list earns; a mark each where there are as many
@@ -50,13 +52,16 @@ public record Arrangements(String id, int state, List<String> parts, int marks) 
         if (read.isEmpty()) return new Verdict(Verdict.Code.UNREADABLE, 0, model);
         List<Double> open = new ArrayList<>(right);
         int extra = 0;
+        Set<Double> said = new HashSet<>();
         for (double own : read.get()) {
             boolean hit = open.stream()
                     .filter(one -> style.tolerance().matches(one, own))
                     .findFirst()
                     .map(open::remove)
                     .orElse(false);
-            if (!hit) extra++;
+            // Two ways to the same resistance, written as two, say nothing that is wrong.
+            if (!hit && !said.contains(own)) extra++;
+            said.add(own);
         }
         if (open.isEmpty() && extra == 0) return new Verdict(Verdict.Code.RIGHT, marks, model);
         int found = Math.max(0, right.size() - open.size() - extra);

@@ -6,6 +6,7 @@ import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -13,7 +14,20 @@ import java.util.regex.Pattern;
 /** What a learner typed into a box that takes numbers of no cell; empty where it cannot be read. */
 public final class TypedNumbers {
     private static final Pattern FRACTION = Pattern.compile("([0-9]+(?:[.,][0-9]+)?)\\s*/\\s*([0-9]+(?:[.,][0-9]+)?)");
-    private static final Pattern NUMBER = Pattern.compile("[0-9]+(?:[.,][0-9]+)?");
+    private static final Pattern NUMBER =
+            Pattern.compile("([0-9]+(?:[.,][0-9]+)?)(?:(?:e|\\s*[x×·*]\\s*10\\s*\\^?)\\s*([-−–+]?[0-9]+))?(\\s*%)?");
+    private static final List<String> PARTS = List.of(
+            "hal(?:f|ves)",
+            "thirds?",
+            "quarters?|fourths?",
+            "fifths?",
+            "sixths?",
+            "sevenths?",
+            "eighths?",
+            "ninths?",
+            "tenths?");
+    private static final Map<String, String> TIMES =
+            Map.of("twice|doubled?", "2", "thrice|tripled?", "3", "quadrupled?", "4");
     private static final List<String> NUMERALS = List.of(
             "none|zero|no",
             "one",
@@ -29,19 +43,42 @@ public final class TypedNumbers {
             "eleven",
             "twelve");
 
+    private static final int LONGEST_POWER = 3;
+
     private TypedNumbers() {}
 
-    /** "1/4", "0.25", "4 times". */
+    /** "1/4", "0.25", "25 %", "2.5e-3", "4 times", "a quarter", "twice". */
     public static Optional<Double> factor(String typed) {
-        Matcher fraction = FRACTION.matcher(typed);
+        String plain = inFigures(typed.toLowerCase(Locale.ROOT));
+        Matcher fraction = FRACTION.matcher(plain);
         if (fraction.find()) {
             double under = number(fraction.group(2));
             return under == 0 ? Optional.empty() : Optional.of(number(fraction.group(1)) / under);
         }
-        Matcher number = NUMBER.matcher(typed);
+        Matcher number = NUMBER.matcher(plain);
         if (!number.find()) return Optional.empty();
-        double value = number(number.group());
-        return number.find() ? Optional.empty() : Optional.of(value);
+        String power = number.group(2) == null ? "0" : number.group(2).replaceAll("[−–]", "-");
+        if (power.length() > LONGEST_POWER) return Optional.empty();
+        double value = number(number.group(1)) * Math.pow(10, Integer.parseInt(power));
+        double whole = number.group(3) == null ? value : value / 100;
+        return number.find() ? Optional.empty() : Optional.of(whole);
+    }
+
+    /** "Two thirds" as 2/3, "a quarter" as 1/4, "twice" as 2, "four" as 4. */
+    private static String inFigures(String typed) {
+        String plain = typed;
+        for (int k = 1; k < NUMERALS.size(); k++) plain = plain.replaceAll(word(NUMERALS.get(k)), String.valueOf(k));
+        for (int k = 0; k < PARTS.size(); k++) {
+            plain = plain.replaceAll("([0-9]+)\\s+" + word(PARTS.get(k)), "$1/" + (k + 2));
+            plain = plain.replaceAll(word(PARTS.get(k)), "1/" + (k + 2));
+        }
+        for (Map.Entry<String, String> times : TIMES.entrySet())
+            plain = plain.replaceAll(word(times.getKey()), times.getValue());
+        return plain;
+    }
+
+    private static String word(String words) {
+        return "(?<!\\p{L})(?:" + words + ")(?!\\p{L})";
     }
 
     private static double number(String digits) {
@@ -51,8 +88,7 @@ public final class TypedNumbers {
     /** "4", "four", "all 4": a whole number and no other. */
     public static Optional<Integer> count(String typed) {
         String plain = typed.toLowerCase(Locale.ROOT);
-        for (int k = 0; k < NUMERALS.size(); k++)
-            plain = plain.replaceAll("(?<!\\p{L})" + NUMERALS.get(k) + "(?!\\p{L})", String.valueOf(k));
+        for (int k = 0; k < NUMERALS.size(); k++) plain = plain.replaceAll(word(NUMERALS.get(k)), String.valueOf(k));
         Matcher number =
                 Pattern.compile("(?<![0-9.,])[0-9]{1,4}(?![0-9.,]*[0-9])").matcher(plain);
         if (!number.find()) return Optional.empty();

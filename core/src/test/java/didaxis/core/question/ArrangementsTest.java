@@ -32,6 +32,8 @@ class ArrangementsTest {
         assertEquals(count, judged(question, values).points());
         assertEquals(count - 1, judged(question, values + "; 777 Ω").points());
         assertEquals(
+                count, judged(question, values + "; " + values.split(";")[0]).points());
+        assertEquals(
                 count - 1,
                 judged(question, values.substring(values.indexOf(';') + 1)).points());
         assertEquals(Code.UNREADABLE, judged(question, values + "; many").code());
