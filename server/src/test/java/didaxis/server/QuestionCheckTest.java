@@ -305,6 +305,9 @@ class QuestionCheckTest {
             {"notation":"9 V : R1=3","tasks":[{"kind":"joint","parts":["R1","R9"]}]} | 400 | has no “R9”
             {"notation":"9 V : R1=3","tasks":[{"kind":"joint","state":3,"parts":["R1","R1"]}]} | 400 | R1
             {"notation":"9 V : R1=3","tasks":[null]} | 400 | A task is missing
+            {"notation":"9 V : R1=3","names":{"R1":null},"tasks":[]} | 400 | needs a name
+            {"notation":"9 V : R1=3","names":{"R2":"X"},"tasks":[]} | 400 | part (R2) must be one of the circuit's
+            {"notation":"9 V : R1=3","names":{"R1":"a b"},"tasks":[]} | 400 | must be a word
             {"notation":"9 V : R1=3"} | 400 | a list of tasks
             {"format":7,"notation":"9 V : R1=3","tasks":[]} | 400 | format 7
             {"notation":"9 V : R1=3","states":[{"act":{"act":"open","part":"R1"}}],"tasks":[]} | 400 | only a switch opens

@@ -76,13 +76,14 @@ class CheckService {
         if (body == null)
             throw Problem.badRequest("A question is needed: body.").with("field", "body");
         HouseStyle style = StyleView.named(styleName);
-        Question question = body.question(style);
+        Question plain = body.plain(style);
+        Question question = body.named(plain);
         MarkingStyle marking = MarkingStyle.STANDARD.with(style.numbers());
         TaskSentence sentences = new TaskSentence(style, question);
         List<FlawView> flaws = FlawView.of(question, style);
         return new CheckedQuestion(
-                body.canonical(style),
-                checkedStates(body.plain(style), sentences),
+                body.canonical(plain),
+                checkedStates(plain, sentences),
                 flaws,
                 boxes(question, new BoxChoices(style)),
                 question.tasks().stream()

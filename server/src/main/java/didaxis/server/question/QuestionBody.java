@@ -87,8 +87,7 @@ public record QuestionBody(
      * @throws Problem if the circuit cannot be read, an act cannot be done, or a task is none
      */
     public Question question(HouseStyle style) {
-        Question plain = plain(style);
-        return names == null || names.isEmpty() ? plain : named(plain);
+        return named(plain(style));
     }
 
     /**
@@ -116,7 +115,13 @@ public record QuestionBody(
         return asked(stem == null ? "" : stem, states(chart, style), tasks);
     }
 
-    private Question named(Question plain) {
+    /**
+     * The question as a learner meets it, from the same with the labels of the notation.
+     *
+     * @throws Problem if a name is none
+     */
+    Question named(Question plain) {
+        if (names == null || names.isEmpty()) return plain;
         OwnNames own = ownNames(plain.state(0).circuit());
         List<State> renamed = new ArrayList<>();
         for (State state : plain.states()) {
@@ -140,6 +145,8 @@ public record QuestionBody(
     }
 
     private OwnNames ownNames(Circuit circuit) {
+        if (names.containsValue(null))
+            throw Problem.badRequest("A part that is named needs a name.").with("field", "names");
         try {
             return OwnNames.of(names, circuit);
         } catch (IllegalArgumentException e) {
@@ -187,10 +194,9 @@ public record QuestionBody(
     /**
      * The same as it is kept: its circuit and its cells in canonical form, no title.
      *
-     * @throws Problem if it means no question
+     * @param question what it means, with the labels of the notation
      */
-    QuestionBody canonical(HouseStyle style) {
-        Question question = plain(style);
+    QuestionBody canonical(Question question) {
         List<StateBody> after = new ArrayList<>();
         for (int k = 1; k < question.states().size(); k++) {
             StateBody state = states.get(k - 1);

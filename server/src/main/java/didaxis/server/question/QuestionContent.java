@@ -22,14 +22,15 @@ public record QuestionContent(String title, QuestionBody body, int boxes, int ma
      */
     public static QuestionContent of(QuestionBody body) {
         String title = checkedTitle(body.title());
-        Question question = body.question();
+        Question plain = body.plain(HouseStyle.RIDGE);
+        Question question = body.named(plain);
         for (Box box : question.boxes())
             if (box.marks() < 1 || box.marks() > Question.MOST_MARKS_A_BOX)
                 throw Problem.badRequest("A box earns 1 to " + Question.MOST_MARKS_A_BOX + " marks; " + box.marks()
                                 + " is none of these.")
                         .with("field", "marks");
         return new QuestionContent(
-                title, body.canonical(HouseStyle.RIDGE), question.boxes().size(), question.total());
+                title, body.canonical(plain), question.boxes().size(), question.total());
     }
 
     /**
