@@ -53,7 +53,8 @@ public record Arrangements(String id, int state, List<String> parts, int marks) 
         List<Double> open = new ArrayList<>(right);
         int extra = 0;
         Set<Double> said = new HashSet<>();
-        for (double own : read.get()) {
+        // From the smallest on, so that of several that are nearly alike none is taken by another's.
+        for (double own : read.get().stream().sorted().toList()) {
             boolean hit = open.stream()
                     .filter(one -> style.tolerance().matches(one, own))
                     .findFirst()

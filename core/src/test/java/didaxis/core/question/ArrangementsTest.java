@@ -7,7 +7,16 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import didaxis.core.notation.Notation;
 import didaxis.core.question.Verdict.Code;
+import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
+import java.util.Random;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -45,5 +54,22 @@ class ArrangementsTest {
         State state = drawn(Notation.circuit("9 V : R1=1 + R2=1 + R3=1 + R4=1 + R5=1"))
                 .orElseThrow();
         assertEquals(22, task.values(asking(task, state)).size());
+    }
+
+    /** Among many there are some that differ by less than the tolerance. */
+    @Property(tries = 200)
+    void theWholeListEarnsAllInAnyOrder(
+            @ForAll @Size(4) List<@IntRange(min = 1, max = 1000) Integer> ohms, @ForAll long seed) {
+        String network = IntStream.range(0, 4)
+                .mapToObj(k -> "R" + (k + 1) + "=" + ohms.get(k))
+                .collect(Collectors.joining(" + "));
+        Arrangements task = new Arrangements("1", 0, List.of("R1", "R2", "R3", "R4"), 4);
+        Question question =
+                asking(task, drawn(Notation.circuit("9 V : " + network)).orElseThrow());
+        List<String> list = task.values(question).stream()
+                .map(one -> String.format(Locale.ROOT, "%.4f", one))
+                .collect(Collectors.toList());
+        Collections.shuffle(list, new Random(seed));
+        assertEquals(4, judged(question, String.join("; ", list)).points(), () -> list.toString());
     }
 }
