@@ -218,6 +218,32 @@ class QuestionCheckTest {
         assertTrue(refused.body().contains("A drawing is a loop, a line or disguised"), refused::body);
     }
 
+    /** What a learner connects is drawn back with the values that are told, and no others; what cannot be read is not drawn. */
+    @Test
+    void whatWasConnectedIsDrawnWithoutWhatIsWithheld() {
+        String body = """
+                {"notation":"9.1 V : R1=3.31 + R2=4.77","given":[{"subject":"R1","quantity":"resistance"}],
+                 "tasks":[{"kind":"draw"}]}""";
+        String drawn = connected(body, "r2 + R1").get("scene").toString();
+        assertTrue(drawn.contains("3.31") && drawn.contains("\"R2\""), drawn);
+        assertTrue(!drawn.contains("4.77") && !drawn.contains("9.1\u2009V"), drawn);
+        assertTrue(connected(body, "R1 + R9").get("scene").isNull());
+    }
+
+    private JsonNode connected(String body, String text) {
+        return teacher()
+                .post(
+                        "/api/questions/sheet",
+                        "{\"answers\":[{\"box\":\"1/1.1\",\"text\":\"" + text + "\"}],\"body\":" + body + "}")
+                .json()
+                .get("question")
+                .get("tasks")
+                .get(0)
+                .get("boxes")
+                .get(0)
+                .get("reading");
+    }
+
     private JsonNode scene(String body) {
         Answer answer = teacher().post("/api/questions/sheet", "{\"body\":" + body + "}");
         return answer.json().get("question").get("states").get(0).get("scene");
