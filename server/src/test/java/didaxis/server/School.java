@@ -24,9 +24,9 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The real application on a port of its own with a data folder of its own, and people who talk HTTP to it. */
-final class School implements BeforeAllCallback {
+public final class School implements BeforeAllCallback {
     /** The demo, started once for all tests that share it; each leaves alone what the others look at. */
-    static final School DEMO = new School(true);
+    public static final School DEMO = new School(true);
 
     static final String PASSWORD = "didaxis-demo";
     static final String SETUP_CODE = "kf7mwx2p";
@@ -73,7 +73,7 @@ final class School implements BeforeAllCallback {
         }
     }
 
-    <T> T bean(Class<T> type) {
+    public <T> T bean(Class<T> type) {
         return context.getBean(type);
     }
 
@@ -103,7 +103,7 @@ final class School implements BeforeAllCallback {
         return ((WebServerApplicationContext) context).getWebServer().getPort();
     }
 
-    Person signedIn(String username) {
+    public Person signedIn(String username) {
         return signedIn(username, PASSWORD);
     }
 
@@ -116,8 +116,8 @@ final class School implements BeforeAllCallback {
     }
 
     /** What came back. */
-    record Answer(int status, String body, HttpResponse<String> response) {
-        JsonNode json() {
+    public record Answer(int status, String body, HttpResponse<String> response) {
+        public JsonNode json() {
             return JSON.readTree(body);
         }
 
@@ -128,7 +128,7 @@ final class School implements BeforeAllCallback {
     }
 
     /** A browser without a screen. */
-    static final class Person {
+    public static final class Person {
         private final String base;
         private final CookieManager cookies;
         private final HttpClient http;
@@ -163,19 +163,19 @@ final class School implements BeforeAllCallback {
                     .orElse("nothing"));
         }
 
-        Answer get(String path) {
+        public Answer get(String path) {
             return send("GET", path, "");
         }
 
-        Answer post(String path, String body) {
+        public Answer post(String path, String body) {
             return send("POST", path, body);
         }
 
-        Answer put(String path, String body) {
+        public Answer put(String path, String body) {
             return send("PUT", path, body);
         }
 
-        Answer delete(String path) {
+        public Answer delete(String path) {
             return send("DELETE", path, "");
         }
 

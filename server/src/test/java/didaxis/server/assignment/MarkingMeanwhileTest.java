@@ -1,0 +1,99 @@
+package didaxis.server.assignment;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.mockStatic;
+
+import didaxis.server.School;
+import didaxis.server.School.Answer;
+import didaxis.server.School.Person;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.mockito.MockedStatic;
+import org.springframework.jdbc.core.simple.JdbcClient;
+
+/** However long a sheet takes to be marked, nobody's draft waits for it: nothing is locked meanwhile. */
+class MarkingMeanwhileTest {
+    @RegisterExtension
+    static final School school = School.DEMO;
+
+    private static final String CIRCUIT = """
+            {"title": "Meanwhile", "notation": "12 V : R1=4 + R2=2", "given": [
+             {"subject": "R1", "quantity": "resistance"}, {"subject": "R2", "quantity": "resistance"}],
+             "tasks": [{"kind": "calculate", "cells": [{"subject": "total", "quantity": "resistance"}]}]}
+            """;
+
+    private final Person teacher = school.signedIn("teacher");
+    private final Person writer = school.signedIn("learner6");
+    private long assignment;
+    private int revision;
+
+    @BeforeEach
+    void handOut() {
+        long question =
+                done(teacher.post("/api/questions", CIRCUIT)).json().get("id").asLong();
+        String sheet = "{\"questionIds\":[" + question + "],\"dueAt\":\"2999-01-01T00:00:00Z\",\"again\":true}";
+        assignment = done(teacher.post("/api/classes/1/assignments", sheet))
+                .json()
+                .get("id")
+                .asLong();
+    }
+
+    private static Answer done(Answer answer) {
+        assertEquals(2, answer.status() / 100, answer::toString);
+        return answer;
+    }
+
+    private Answer keep(Person learner, int before) {
+        return done(
+                learner.put("/api/my/work/" + assignment + "/draft", "{\"revision\":" + before + ",\"answers\":[]}"));
+    }
+
+    /** Runs what marks a sheet; in the middle of it somebody else keeps a draft, as many times as are returned. */
+    private int keptDuring(Runnable marks) {
+        List<Integer> kept = new ArrayList<>();
+        try (MockedStatic<Judgement> marking = mockStatic(Judgement.class)) {
+            marking.when(() -> Judgement.of(any(), any())).thenAnswer(call -> {
+                // Once is enough: what is collected would be marked anew for every change.
+                if (kept.isEmpty()) {
+                    revision = keep(writer, revision).json().get("revision").asInt();
+                    kept.add(revision);
+                }
+                return call.callRealMethod();
+            });
+            marks.run();
+        }
+        return kept.size();
+    }
+
+    private static long id(String username) {
+        return school.bean(JdbcClient.class)
+                .sql("SELECT id FROM account WHERE username = :username")
+                .param("username", username)
+                .query(Long.class)
+                .single();
+    }
+
+    @Test
+    void whileASheetThatIsSentIsMarkedOthersKeepTheirs() {
+        WorkService work = school.bean(WorkService.class);
+        assertEquals(1, keptDuring(() -> work.send(assignment, id("learner7"), List.of())));
+        assertEquals(
+                409,
+                school.signedIn("learner7")
+                        .put("/api/my/work/" + assignment + "/draft", "{\"revision\":0,\"answers\":[]}")
+                        .status());
+    }
+
+    @Test
+    void whileSheetsAreCollectedOthersKeepTheirsUntilAllAreHandedBack() {
+        ReleaseService release = school.bean(ReleaseService.class);
+        keep(school.signedIn("learner7"), 0);
+        assertEquals(1, keptDuring(() -> release.release(assignment, true, id("teacher"))));
+        // What was kept meanwhile was collected as well.
+        assertEquals(2, school.bean(Sheets.class).submissions(assignment).size());
+    }
+}
