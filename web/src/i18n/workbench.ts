@@ -107,6 +107,8 @@ export const workbench = {
     },
     letters: 'letters only, no values',
     reason: 'and how one knows',
+    first: 'Only the largest',
+    why: 'and why',
     count: 'how many can run',
     wanted: 'Resistance wanted',
     tolerance: 'Tolerance',

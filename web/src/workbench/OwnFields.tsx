@@ -10,16 +10,16 @@ interface OwnFieldsProps {
 /** What a task has that no other kind has. */
 export function OwnFields({ task, onTask }: OwnFieldsProps) {
   const { t } = useTranslation()
-  const flag = (key: 'letters' | 'bandsAsked' | 'reason' | 'count') => (
+  const flag = (key: 'letters' | 'bandsAsked' | 'reason' | 'count' | 'first', label: string = key) => (
     <Checkbox
       mt="xs"
-      label={t(`task.${key}`)}
+      label={t(`task.${label}`)}
       checked={task[key] ?? false}
       onChange={(event) =>
         onTask({
           ...task,
           [key]: event.currentTarget.checked,
-          ...(key === 'letters' && { marks: undefined }),
+          ...((key === 'letters' || key === 'first') && { marks: undefined }),
         })
       }
     />
@@ -39,6 +39,15 @@ export function OwnFields({ task, onTask }: OwnFieldsProps) {
       return flag('count')
     case 'joint':
       return flag('reason')
+    case 'compare':
+      return flag('reason', 'why')
+    case 'rank':
+      return (
+        <>
+          {flag('first')}
+          {flag('reason', 'why')}
+        </>
+      )
     case 'connect':
       return value(t('task.wanted'))
     case 'colour-code':

@@ -107,7 +107,7 @@ export function TaskFields({ task, analysis, acts, onTask }: TaskFieldsProps) {
             onTask({
               ...task,
               things: names,
-              ...(task.kind === 'rank' && { marks: Math.max(1, names.length - 1) }),
+              ...(task.kind === 'rank' && !task.first && { marks: Math.max(1, names.length - 1) }),
             })
           }
         />

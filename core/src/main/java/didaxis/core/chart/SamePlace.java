@@ -56,6 +56,20 @@ public final class SamePlace {
         return branch(node(one)) == branch(node(other));
     }
 
+    /** Whether the branches of both lie side by side, between the same two places. */
+    public boolean inBranchesBeside(Subject one, Subject other) {
+        int branch = branch(node(one));
+        int beside = branch(node(other));
+        return branch != beside && branch > 0 && beside > 0 && outline.parent(branch) == outline.parent(beside);
+    }
+
+    /** Whether the current of one divides, and only a part of it passes the other. */
+    public boolean passesOnlyInPart(Subject one, Subject other) {
+        int whole = branch(node(one));
+        int node = node(other);
+        return node >= whole && node < outline.end(whole) && branch(node) != whole;
+    }
+
     /** The largest stretch around a node that has one current; 0 for the source's own. */
     private int branch(int node) {
         int at = node;

@@ -1,10 +1,13 @@
 package didaxis.core.marking;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.quantity.Reading;
 import didaxis.core.question.Box;
 import didaxis.core.question.Knowledge;
 import didaxis.core.question.Question;
 import didaxis.core.question.State;
+import didaxis.core.question.Task;
+import didaxis.core.question.Verdict;
 import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -12,12 +15,15 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 
 /**
  * Judges the answers to a question in states. Within a state amounts are judged by its network; a setting that is asked
  * in one state, such as the emf, counts in every state that has it unchanged as the learner wrote it, so that an error in
- * it is carried on.
+ * it is carried on. So is what a reduction says of the groups of its state, and what is compared or combined may follow
+ * from amounts.
  *
  * <p>Limit: what has no box cannot be carried on wrong from one state into another.
  */
@@ -25,22 +31,47 @@ public final class QuestionMarker {
     private final Question question;
     private final MarkingStyle style;
     private final List<Box> boxes;
+    private final Knowledge knowledge;
     private final Map<Integer, Network> networks = new HashMap<>();
 
     /** A state's amounts: its marker, its boxes by cell, and the boxes of settings that other states ask for. */
-    private record Network(Marker marker, CarriedRoute route, Map<Cell, Box> own, Map<Cell, Box> carried) {}
+    private record Network(
+            State state,
+            Marker marker,
+            CarriedRoute route,
+            Set<Cell> known,
+            Map<Cell, Box> own,
+            Map<Cell, Box> carried) {
+        /** What is said elsewhere of cells that are neither known nor asked. */
+        Map<Cell, String> open(Map<Cell, String> said) {
+            Map<Cell, String> open = new LinkedHashMap<>(said);
+            open.keySet()
+                    .removeIf(cell -> known.contains(cell)
+                            || own.containsKey(cell)
+                            || state.chart().value(cell).isEmpty());
+            return open;
+        }
+
+        /** The whole working from what is known and the learner's own values. */
+        CarriedRoute from(Set<Cell> values) {
+            if (known.containsAll(values)) return route;
+            Set<Cell> start = new LinkedHashSet<>(known);
+            start.addAll(values);
+            return new CarriedRoute(state.relations(), start);
+        }
+    }
 
     private QuestionMarker(Question question, MarkingStyle style) {
         this.question = question;
         this.style = style;
         boxes = question.boxes();
-        Knowledge knowledge = Knowledge.of(question);
+        knowledge = Knowledge.of(question);
         Map<Integer, Map<Cell, Box>> asked = new LinkedHashMap<>();
         for (Box box : boxes)
             if (box.form() instanceof Box.Form.Amount amount)
                 asked.computeIfAbsent(amount.state(), state -> new LinkedHashMap<>())
                         .putIfAbsent(amount.cell(), box);
-        asked.forEach((state, own) -> networks.put(state, network(state, own, asked, knowledge)));
+        asked.forEach((state, own) -> networks.put(state, network(state, own, asked)));
     }
 
     /** @throws IllegalArgumentException if something that is given has no value */
@@ -48,7 +79,7 @@ public final class QuestionMarker {
         return new QuestionMarker(question, style);
     }
 
-    private Network network(int place, Map<Cell, Box> own, Map<Integer, Map<Cell, Box>> asked, Knowledge knowledge) {
+    private Network network(int place, Map<Cell, Box> own, Map<Integer, Map<Cell, Box>> asked) {
         State state = question.state(place);
         Map<Cell, Box> carried = new LinkedHashMap<>();
         asked.forEach((other, cells) -> cells.forEach((cell, box) -> {
@@ -67,7 +98,12 @@ public final class QuestionMarker {
         Set<Cell> known = new LinkedHashSet<>(given);
         known.addAll(carried.keySet());
         return new Network(
-                Marker.of(state.relations(), given, style), new CarriedRoute(state.relations(), known), own, carried);
+                state,
+                Marker.of(state.relations(), given, style),
+                new CarriedRoute(state.relations(), known),
+                known,
+                own,
+                carried);
     }
 
     /**
@@ -78,7 +114,7 @@ public final class QuestionMarker {
      */
     public List<BoxFinding> mark(Map<String, String> answers) {
         Map<String, Finding> amounts = new HashMap<>();
-        networks.values().forEach(network -> amounts.putAll(amounts(network, answers)));
+        networks.forEach((state, network) -> amounts.putAll(amounts(network, said(state, answers), answers)));
         List<BoxFinding> findings = new ArrayList<>();
         for (Box box : boxes) {
             if (box.form() instanceof Box.Form.Amount amount) {
@@ -88,34 +124,69 @@ public final class QuestionMarker {
                 findings.add(new BoxFinding.OfAmount(box, strict(finding), lost));
                 continue;
             }
-            String typed = answers.getOrDefault(box.id(), "");
-            findings.add(new BoxFinding.OfWords(
-                    box, question.task(box.task()).orElseThrow().judge(box, typed, question, style)));
+            findings.add(new BoxFinding.OfWords(box, judged(box, answers)));
         }
         return findings;
     }
 
-    private Map<String, Finding> amounts(Network network, Map<String, String> answers) {
-        Map<Cell, String> typed = new LinkedHashMap<>();
+    private Verdict judged(Box box, Map<String, String> answers) {
+        Verdict verdict = question.task(box.task())
+                .orElseThrow()
+                .judge(
+                        box,
+                        answers.getOrDefault(box.id(), ""),
+                        question,
+                        style,
+                        (cell, state) -> own(cell, state, answers));
+        boolean follows = verdict.code() == Verdict.Code.FOLLOW_THROUGH && !style.followThrough();
+        return follows ? new Verdict(Verdict.Code.WRONG, 0, verdict.model()) : verdict;
+    }
+
+    /** The number that was written for a cell, in its own state or as a setting of another. */
+    private OptionalDouble own(Cell cell, int state, Map<String, String> answers) {
+        for (Box box : boxes) {
+            if (!(box.form() instanceof Box.Form.Amount amount)
+                    || !amount.cell().equals(cell)) continue;
+            boolean counts =
+                    amount.state() == state || cell.isSetting() && knowledge.unchanged(cell, amount.state(), state);
+            if (!counts) continue;
+            Reading reading = style.format().read(typed(box, answers), cell.quantity());
+            if (reading instanceof Reading.Read read)
+                return OptionalDouble.of(read.amount().si());
+        }
+        return OptionalDouble.empty();
+    }
+
+    /** What boxes without an amount say of the cells of a state. */
+    private Map<Cell, String> said(int state, Map<String, String> answers) {
+        Map<Cell, String> said = new LinkedHashMap<>();
+        for (Task task : question.tasks())
+            if (task.state() == state)
+                for (Box box : task.boxes())
+                    said.putAll(task.says(box, answers.getOrDefault(box.id(), ""), question, style));
+        return said;
+    }
+
+    private Map<String, Finding> amounts(Network network, Map<Cell, String> said, Map<String, String> answers) {
+        Map<Cell, String> typed = network.open(said);
         network.carried().forEach((cell, box) -> typed.put(cell, typed(box, answers)));
         network.own().forEach((cell, box) -> typed.put(cell, typed(box, answers)));
-        List<Finding> marked = network.marker().mark(typed, network.carried().keySet());
+        Set<Cell> elsewhere = new LinkedHashSet<>(typed.keySet());
+        elsewhere.removeAll(network.own().keySet());
+        List<Finding> marked = network.marker().mark(typed, elsewhere);
         Map<Cell, Double> own = new LinkedHashMap<>();
         for (Finding finding : marked)
-            if (finding instanceof Finding.Wrong wrong && network.carried().containsKey(wrong.cell()))
+            if (finding instanceof Finding.Wrong wrong && elsewhere.contains(wrong.cell()))
                 own.put(wrong.cell(), wrong.read().amount().si());
+        Optional<CarriedRoute> route = own.isEmpty() ? Optional.empty() : Optional.of(network.from(own.keySet()));
         Map<String, Finding> findings = new HashMap<>();
         for (Finding finding : marked) {
             Box box = network.own().get(finding.cell());
             if (box == null) continue;
-            boolean open = finding instanceof Finding.Wrong && !own.isEmpty();
-            findings.put(
-                    box.id(),
-                    open
-                            ? network.route()
-                                    .explain((Finding.Wrong) finding, own, style)
-                                    .orElse(finding)
-                            : finding);
+            Optional<Finding> followed = finding instanceof Finding.Wrong wrong
+                    ? route.flatMap(working -> working.explain(wrong, own, style))
+                    : Optional.empty();
+            findings.put(box.id(), followed.orElse(finding));
         }
         return findings;
     }

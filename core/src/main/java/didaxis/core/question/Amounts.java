@@ -78,7 +78,7 @@ public record Amounts(String id, int state, Command command, Map<Cell, Integer> 
     }
 
     @Override
-    public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
+    public Verdict judge(Box box, String typed, Question question, MarkingStyle style, OwnAmounts elsewhere) {
         throw new UnsupportedOperationException("amounts are judged together");
     }
 

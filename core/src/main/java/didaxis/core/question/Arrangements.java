@@ -42,7 +42,7 @@ public record Arrangements(String id, int state, List<String> parts, int marks) 
     }
 
     @Override
-    public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
+    public Verdict judge(Box box, String typed, Question question, MarkingStyle style, OwnAmounts elsewhere) {
         List<Double> right = values(question);
         String model = right.stream()
                 .map(ohms -> style.format().print(Amount.of(ohms, Quantity.RESISTANCE)))

@@ -4,6 +4,7 @@ import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.Quantity;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 
 /**
@@ -155,8 +156,16 @@ public record Box(String id, String task, Form form, int marks) {
             }
         }
 
-        /** How one knows how two parts are joined: one of three reasons. */
-        record Why() implements Form {
+        /**
+         * One of some reasons.
+         *
+         * @param more why something has more of this than others; empty for how one knows how two parts are joined
+         */
+        record Why(Optional<Quantity> more) implements Form {
+            public List<Reason> reasons() {
+                return Reason.offered(more);
+            }
+
             @Override
             public <T> T match(Cases<T> cases) {
                 return cases.why.apply(this);

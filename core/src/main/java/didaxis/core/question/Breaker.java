@@ -80,7 +80,7 @@ public record Breaker(String id, int state, String fuse, List<String> parts, boo
     }
 
     @Override
-    public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
+    public Verdict judge(Box box, String typed, Question question, MarkingStyle style, OwnAmounts elsewhere) {
         if (count) {
             int most = opensAt(question)
                     .map(opening -> parts.indexOf(opening.id()))

@@ -62,7 +62,7 @@ public record ColourBands(String id, int state, String part, double percent, boo
     }
 
     @Override
-    public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
+    public Verdict judge(Box box, String typed, Question question, MarkingStyle style, OwnAmounts elsewhere) {
         if (box.form() instanceof Box.Form.Percent) {
             Optional<Double> own = ColourCode.percent(typed).stream().boxed().findFirst();
             return Typed.judged(typed, own, percent, box.marks(), AmountFormat.exactly(percent) + " %");

@@ -60,7 +60,7 @@ public record Connecting(String id, int state, List<String> parts, double ohms, 
     }
 
     @Override
-    public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
+    public Verdict judge(Box box, String typed, Question question, MarkingStyle style, OwnAmounts elsewhere) {
         List<Part> given = given(question);
         Optional<Boolean> hits = Wiring.read(
                         typed, question.state(state).circuit().source(), given)

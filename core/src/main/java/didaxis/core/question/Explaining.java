@@ -115,7 +115,7 @@ public record Explaining(String id, int state, Cell cell, List<Link> links, List
     }
 
     @Override
-    public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
+    public Verdict judge(Box box, String typed, Question question, MarkingStyle style, OwnAmounts elsewhere) {
         String model = Typed.chain(right);
         if (typed.isBlank()) return new Verdict(Verdict.Code.BLANK, 0, model);
         Optional<List<Integer>> read = Typed.chain(typed, links.size());

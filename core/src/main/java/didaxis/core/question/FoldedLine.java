@@ -18,9 +18,9 @@ import java.util.stream.Collectors;
  *
  * @param alias what the learner calls the result; empty if nothing
  * @param pick what is combined
- * @param value what it comes to in ohms, where that is said
+ * @param value what it comes to, as it is written; empty where that is not said
  */
-public record FoldedLine(String alias, Pick pick, OptionalDouble value) {
+public record FoldedLine(String alias, Pick pick, String value) {
     private static final Pattern TOKEN = Pattern.compile("\\s*(\\p{L}[\\p{L}0-9_]*(?:,[\\p{L}0-9]+)*|\\|\\||[+()])");
     private static final Pattern IN_WORDS = Pattern.compile("(.+?)\\s+(?:are\\s+)?in\\s+(series|parallel)");
 
@@ -62,8 +62,9 @@ public record FoldedLine(String alias, Pick pick, OptionalDouble value) {
 
     private String shown(MarkingStyle style) {
         String name = alias.isEmpty() ? "" : alias + " = ";
-        String found = value.isPresent()
-                ? " = " + style.format().exactly(Amount.of(value.getAsDouble(), Quantity.RESISTANCE))
+        OptionalDouble ohms = ohms(style);
+        String found = ohms.isPresent()
+                ? " = " + style.format().exactly(Amount.of(ohms.getAsDouble(), Quantity.RESISTANCE))
                 : "";
         return name + pick.text() + found;
     }
@@ -83,16 +84,27 @@ public record FoldedLine(String alias, Pick pick, OptionalDouble value) {
     private static Optional<FoldedLine> of(String text, MarkingStyle style) {
         String alias = "";
         Optional<Pick> pick = Optional.empty();
-        OptionalDouble value = OptionalDouble.empty();
+        String value = "";
         for (String side : text.split("[=→]")) {
             Optional<Pick> read = pick.isPresent() ? Optional.empty() : pick(side);
             if (read.filter(one -> !one.of().isEmpty()).isPresent()) pick = read;
             else if (read.isPresent()) alias = read.get().name();
-            else value = ohms(side, style);
+            else value = ohms(side, style).isPresent() ? side.strip() : "";
         }
-        OptionalDouble last = value;
+        String last = value;
         String name = alias;
         return pick.map(one -> new FoldedLine(name, one, last));
+    }
+
+    /** What it comes to; empty where that is not said. */
+    OptionalDouble ohms(MarkingStyle style) {
+        return ohms(value, style);
+    }
+
+    /** Whether it is said to come to this. */
+    boolean isWorth(double ohms, MarkingStyle style) {
+        OptionalDouble own = ohms(style);
+        return own.isPresent() && style.tolerance().matches(ohms, own.getAsDouble());
     }
 
     private static OptionalDouble ohms(String text, MarkingStyle style) {

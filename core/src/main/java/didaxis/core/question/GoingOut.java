@@ -94,7 +94,7 @@ public record GoingOut(String id, int state, List<String> parts, int marks) impl
     }
 
     @Override
-    public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
+    public Verdict judge(Box box, String typed, Question question, MarkingStyle style, OwnAmounts elsewhere) {
         String part = part(box);
         State here = question.state(state);
         Set<Subject> right = goingOut(part, question);

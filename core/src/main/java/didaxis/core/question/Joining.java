@@ -6,6 +6,8 @@ import didaxis.core.circuit.Circuit;
 import didaxis.core.solving.Pair;
 import didaxis.core.style.MarkingStyle;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 
 /**
  * Whether two parts are in series, in parallel, or neither, as the circuit stands as resistances: what has none is wire,
@@ -22,7 +24,9 @@ public record Joining(String id, int state, String one, String other, boolean re
     @Override
     public List<Box> boxes() {
         Box joint = new Box(reason ? id + "-1" : id, id, new Box.Form.Joint(), marks);
-        return reason ? List.of(joint, new Box(id + "-2", id, new Box.Form.Why(), marks)) : List.of(joint);
+        return reason
+                ? List.of(joint, new Box(id + "-2", id, new Box.Form.Why(Optional.empty()), marks))
+                : List.of(joint);
     }
 
     @Override
@@ -40,10 +44,10 @@ public record Joining(String id, int state, String one, String other, boolean re
     }
 
     @Override
-    public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
+    public Verdict judge(Box box, String typed, Question question, MarkingStyle style, OwnAmounts elsewhere) {
         Pair.Kind right = joint(question);
-        if (box.form() instanceof Box.Form.Why)
-            return Typed.judged(typed, Typed.why(typed), right, box.marks(), Typed.whyLetter(right));
+        if (box.form() instanceof Box.Form.Why why)
+            return Typed.judgedReason(typed, why.reasons(), Set.of(Reason.of(right)), box.marks());
         return Typed.judged(typed, Typed.joint(typed), right, box.marks(), Typed.word(right));
     }
 

@@ -23,7 +23,7 @@ public record Nesting(String id, int state, int marks) implements Task {
     }
 
     @Override
-    public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
+    public Verdict judge(Box box, String typed, Question question, MarkingStyle style, OwnAmounts elsewhere) {
         List<Boolean> right = right(question);
         return Typed.judged(typed, Typed.nesting(typed), right, marks, Typed.printNesting(right));
     }

@@ -106,7 +106,7 @@ public final class Offers {
         Object what = task.match(new Task.Cases<Object>(
                 Amounts::marks,
                 Ways::cells,
-                ranking -> List.of(ranking.quantity(), Set.copyOf(ranking.things())),
+                ranking -> List.of(ranking.quantity(), Set.copyOf(ranking.things()), ranking.first()),
                 out -> Set.copyOf(out.parts()),
                 joining -> List.of(joining.reason(), Set.of(joining.one(), joining.other())),
                 comparison -> List.of(comparison.cell(), comparison.otherState(), comparison.other()),
@@ -208,7 +208,8 @@ public final class Offers {
             for (Quantity quantity : List.of(Quantity.CURRENT, Quantity.VOLTAGE, Quantity.POWER))
                 offer(new Ranking(NONE, place, quantity, parts, parts.size() - 1));
         for (Subject lamp : lamps)
-            if (place > 0) offer(new Comparison(NONE, place, Cell.power(lamp), place - 1, Cell.power(lamp), true, 1));
+            if (place > 0)
+                offer(new Comparison(NONE, place, Cell.power(lamp), place - 1, Cell.power(lamp), true, false, 1));
     }
 
     private void structure() {

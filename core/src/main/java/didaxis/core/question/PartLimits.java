@@ -66,7 +66,7 @@ public record PartLimits(String id, int state, Quantity quantity, List<String> p
     }
 
     @Override
-    public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
+    public Verdict judge(Box box, String typed, Question question, MarkingStyle style, OwnAmounts elsewhere) {
         double limit = limit(part(box), question).orElseThrow();
         return TypedNumbers.judgedAmount(typed, Amount.of(limit, quantity), box.marks(), style);
     }

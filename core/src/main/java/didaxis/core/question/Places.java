@@ -66,7 +66,7 @@ public record Places(String id, int state, Cell like, List<Subject> among, int m
     }
 
     @Override
-    public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
+    public Verdict judge(Box box, String typed, Question question, MarkingStyle style, OwnAmounts elsewhere) {
         Set<Subject> right = right(question);
         var read = Typed.things(typed, among).map(named -> {
             Set<Subject> counted = new LinkedHashSet<>(named);

@@ -1,5 +1,6 @@
 package didaxis.core.question;
 
+import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.Quantity;
@@ -9,24 +10,39 @@ import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 
 /**
- * Things in the order of a quantity, the largest first, ties allowed. With a mark for each neighbour a pair earns where it
- * stands as it should: before, after, tied; with any other number of marks the whole order earns all or nothing.
+ * Things in the order of a quantity, the largest first, ties allowed, or only those that come first. With a mark for each
+ * neighbour a pair earns where it stands as it should: before, after, tied; with any other number of marks the whole order
+ * earns all or nothing.
  *
  * @param quantity by what; the brightness of lamps is their power
+ * @param first whether only the largest is asked, with all that are equal to it
+ * @param reason whether it is asked why those that come first do; it earns one mark
  */
-public record Ranking(String id, int state, Quantity quantity, List<Subject> things, int marks) implements Task {
+public record Ranking(
+        String id, int state, Quantity quantity, List<Subject> things, boolean first, boolean reason, int marks)
+        implements Task {
     private static final double TIE = 1e-9;
 
     public Ranking {
         things = List.copyOf(things);
     }
 
+    /** All in their order, without a reason. */
+    public Ranking(String id, int state, Quantity quantity, List<Subject> things, int marks) {
+        this(id, state, quantity, things, false, false, marks);
+    }
+
     @Override
     public List<Box> boxes() {
-        return List.of(new Box(id, id, new Box.Form.Order(things), marks));
+        Box.Form form = first ? new Box.Form.Things() : new Box.Form.Order(things);
+        Box order = new Box(Box.id(id, 0, reason ? 2 : 1), id, form, marks);
+        return reason
+                ? List.of(order, new Box(Box.id(id, 1, 2), id, new Box.Form.Why(Optional.of(quantity)), 1))
+                : List.of(order);
     }
 
     @Override
@@ -39,6 +55,7 @@ public record Ranking(String id, int state, Quantity quantity, List<Subject> thi
         State here = question.state(state);
         if (!here.numbered()) return List.of(new TaskFlaw.NoNumber(id));
         if (things.size() < 2) return List.of(new TaskFlaw.TooFew(id, things));
+        if (reason && !Reason.isAskedOf(quantity)) return List.of(new TaskFlaw.NoReason(id));
         return things.stream()
                 .map(thing -> Cell.of(thing, quantity))
                 .filter(cell -> here.chart().value(cell).isEmpty())
@@ -67,13 +84,26 @@ public record Ranking(String id, int state, Quantity quantity, List<Subject> thi
         return one == other || Math.abs(one - other) <= TIE * Math.max(Math.abs(one), Math.abs(other));
     }
 
+    /** Whether two cells have the same value; not where one has none. */
+    static boolean tied(Chart chart, Cell one, Cell other) {
+        OptionalDouble value = chart.value(one);
+        OptionalDouble beside = chart.value(other);
+        return value.isPresent() && beside.isPresent() && tied(value.getAsDouble(), beside.getAsDouble());
+    }
+
     private double size(Subject thing, Question question) {
         return question.state(state).chart().value(Cell.of(thing, quantity)).orElse(0);
     }
 
     @Override
-    public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
+    public Verdict judge(Box box, String typed, Question question, MarkingStyle style, OwnAmounts elsewhere) {
         List<Set<Subject>> right = order(question);
+        if (box.form() instanceof Box.Form.Why why) {
+            Set<Reason> reasons = Reason.right(question.state(state).chart(), quantity, right);
+            return Typed.judgedReason(typed, why.reasons(), reasons, box.marks());
+        }
+        if (first)
+            return Typed.judged(typed, Typed.things(typed, things), right.get(0), marks, Typed.print(right.get(0)));
         String model = Typed.print(right);
         if (typed.isBlank()) return new Verdict(Verdict.Code.BLANK, 0, model);
         Optional<List<Set<Subject>>> read = Typed.order(typed, things);

@@ -41,7 +41,7 @@ public record Redrawing(String id, int state, int marks) implements Task {
     }
 
     @Override
-    public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
+    public Verdict judge(Box box, String typed, Question question, MarkingStyle style, OwnAmounts elsewhere) {
         Circuit right = question.state(state).circuit();
         Optional<Circuit> own = Wiring.read(typed, right.source(), right.parts());
         // Points name places: who leaves them out draws the same circuit.

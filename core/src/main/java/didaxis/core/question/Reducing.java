@@ -1,13 +1,17 @@
 package didaxis.core.question;
 
+import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Reduction.Node;
 import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * The whole reduction of a circuit to one resistance: at each stage what is combined, and what it comes to; any order in
@@ -48,15 +52,16 @@ public record Reducing(String id, int state, boolean letters, int marks) impleme
     }
 
     @Override
-    public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
+    public Verdict judge(Box box, String typed, Question question, MarkingStyle style, OwnAmounts elsewhere) {
         String model = model(question, style);
         if (typed.isBlank()) return new Verdict(Verdict.Code.BLANK, 0, model);
         Optional<List<FoldedLine>> lines = FoldedLine.all(typed, style);
         if (lines.isEmpty()) return new Verdict(Verdict.Code.UNREADABLE, 0, model);
-        Reduction reduction = reduction(question);
+        Reduction reduction = reduction(question, elsewhere);
         int all = reduction.left() - 1;
         int joined = 0;
         int valued = 0;
+        int followed = 0;
         boolean clean = true;
         for (FoldedLine line : lines.get()) {
             // Who goes on to the whole circuit adds the internal resistance, which is not asked here.
@@ -68,30 +73,63 @@ public record Reducing(String id, int state, boolean letters, int marks) impleme
             clean &= done.isPresent();
             if (done.isEmpty()) continue;
             done.get().called(line.alias());
-            if (holds(line, done.get(), style)) valued += merged;
-            line.value().ifPresent(done.get()::found);
+            boolean right = line.isWorth(done.get().ohms(), style);
+            boolean follows = !right
+                    && (style.followThrough() || letters)
+                    && follows(line, done.get(), question, style, elsewhere);
+            if (right || follows) valued += merged;
+            if (follows) followed += merged;
+            line.ohms(style).ifPresent(done.get()::found);
         }
         clean &= joined == all && (letters || valued == all);
-        if (clean) return new Verdict(Verdict.Code.RIGHT, marks, model);
+        Verdict.Code code = followed > 0 && !letters ? Verdict.Code.FOLLOW_THROUGH : Verdict.Code.RIGHT;
+        if (clean) return new Verdict(code, marks, model);
         int points = letters ? marks * joined / all : marks * (joined + valued) / (2 * all);
         points = Math.min(points, marks - 1);
         return new Verdict(points > 0 ? Verdict.Code.PARTLY : Verdict.Code.WRONG, points, model);
     }
 
-    /** Whether a value is the true one, or follows from what the learner had before. */
-    private static boolean holds(FoldedLine line, Node done, MarkingStyle style) {
-        return line.value().isPresent()
-                && (style.tolerance().matches(done.ohms(), line.value().getAsDouble())
-                        || style.tolerance().matches(done.used(), line.value().getAsDouble()));
+    /** Whether a value comes of what the learner had before in this reduction, or has elsewhere on the sheet. */
+    private boolean follows(FoldedLine line, Node done, Question question, MarkingStyle style, OwnAmounts elsewhere) {
+        if (line.isWorth(done.used(), style)) return true;
+        OptionalDouble written =
+                cell(done, question).map(cell -> elsewhere.of(cell, state)).orElse(OptionalDouble.empty());
+        return written.isPresent() && line.isWorth(written.getAsDouble(), style);
     }
 
-    private Reduction reduction(Question question) {
-        return Reduction.of(question.state(state).chart()).orElseThrow();
+    /** The resistance in the chart that a combination is; empty where the chart has no row for it. */
+    private Optional<Cell> cell(Node done, Question question) {
+        return question.state(state).chart().subjects().named(done.labels()).map(Cell::resistance);
+    }
+
+    /** What each combination comes to that the chart has a row for. */
+    @Override
+    public Map<Cell, String> says(Box box, String typed, Question question, MarkingStyle style) {
+        Map<Cell, String> says = new LinkedHashMap<>();
+        if (letters) return says;
+        Reduction reduction = reduction(question, OwnAmounts.NONE);
+        for (FoldedLine line : FoldedLine.all(typed, style).orElse(List.of())) {
+            Optional<Node> done = line.pick().in(reduction);
+            done.ifPresent(one -> one.called(line.alias()));
+            if (line.ohms(style).isEmpty()) continue;
+            done.flatMap(one -> cell(one, question)).ifPresent(cell -> says.put(cell, line.value()));
+        }
+        return says;
+    }
+
+    /** What is left before anything is combined, each with what the learner has for it elsewhere. */
+    private Reduction reduction(Question question, OwnAmounts elsewhere) {
+        Reduction reduction = Reduction.of(question.state(state).chart()).orElseThrow();
+        for (String label : reduction.names())
+            elsewhere
+                    .of(Cell.resistance(Subject.part(label)), state)
+                    .ifPresent(ohms -> reduction.named(label).orElseThrow().found(ohms));
+        return reduction;
     }
 
     /** Always the innermost combination first. */
     private String model(Question question, MarkingStyle style) {
-        Reduction reduction = reduction(question);
+        Reduction reduction = reduction(question, OwnAmounts.NONE);
         List<String> lines = new ArrayList<>();
         for (Optional<Node> next = reduction.next(); next.isPresent(); next = reduction.next()) {
             List<Node> members = next.get().members();

@@ -76,6 +76,11 @@ final class Reduction {
             alias = plain(name);
         }
 
+        /** Of all that it is made of, with commas between. */
+        String labels() {
+            return String.join(",", labels);
+        }
+
         /** "R2", or "R23" and "R2,L3" for what was combined. */
         String name() {
             if (labels.size() == 1) return labels.get(0);

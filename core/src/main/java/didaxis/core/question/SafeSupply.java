@@ -48,7 +48,7 @@ public record SafeSupply(String id, int state, int marks) implements Task {
     }
 
     @Override
-    public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
+    public Verdict judge(Box box, String typed, Question question, MarkingStyle style, OwnAmounts elsewhere) {
         if (box.form() instanceof Box.Form.Value) {
             Amount highest = Amount.of(ratings(question).highestSafeEmf(), Quantity.VOLTAGE);
             return TypedNumbers.judgedAmount(typed, highest, box.marks(), style);

@@ -4,6 +4,7 @@ import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.style.MarkingStyle;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 
@@ -56,8 +57,22 @@ public sealed interface Task
     /** What keeps it from being asked, with what is known in each state. */
     List<TaskFlaw> flaws(Question question, Knowledge knowledge);
 
-    /** What one of its boxes earns with this text; never called for amounts of the chart. */
-    Verdict judge(Box box, String typed, Question question, MarkingStyle style);
+    /**
+     * What one of its boxes earns with this text; never called for amounts of the chart.
+     *
+     * @param elsewhere what may stand for the true amounts, where something follows from them
+     */
+    Verdict judge(Box box, String typed, Question question, MarkingStyle style, OwnAmounts elsewhere);
+
+    /** The same on its own. */
+    default Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
+        return judge(box, typed, question, style, OwnAmounts.NONE);
+    }
+
+    /** What a text in one of its boxes says of cells of its state, as it is written: later amounts may rest on it. */
+    default Map<Cell, String> says(Box box, String typed, Question question, MarkingStyle style) {
+        return Map.of();
+    }
 
     <T> T match(Cases<T> cases);
 

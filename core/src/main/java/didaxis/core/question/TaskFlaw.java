@@ -148,6 +148,14 @@ public sealed interface TaskFlaw {
         }
     }
 
+    /** A reason is asked for what has none that could be picked. */
+    record NoReason(String task) implements TaskFlaw {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.noReason.apply(this);
+        }
+    }
+
     /** A place in the stem is bound to nothing of the circuit. */
     record StemNames(String place) implements TaskFlaw {
         @Override
@@ -193,6 +201,7 @@ public sealed interface TaskFlaw {
             Function<NoArrangement, T> noArrangement,
             Function<NoBands, T> noBands,
             Function<NoChain, T> noChain,
+            Function<NoReason, T> noReason,
             Function<StemNames, T> stemNames,
             Function<StemTells, T> stemTells,
             Function<StemJoins, T> stemJoins) {}

@@ -91,28 +91,18 @@ public final class Typed {
                 .collect(Collectors.joining(" > "));
     }
 
-    /** Why two parts are joined as they are: its letter, or its words. */
-    public static Optional<Pair.Kind> why(String typed) {
+    /** One of some reasons, by its letter or in words. */
+    public static Optional<Reason> reason(String typed, List<Reason> among) {
         String plain = typed.strip().toLowerCase(Locale.ROOT).replaceAll("[.)]$", "");
-        if (plain.length() == 1)
-            return List.of(Pair.Kind.values()).stream()
-                    .filter(kind -> whyLetter(kind).equals(plain))
-                    .findFirst();
-        return one(
-                plain,
-                Map.of(
-                        "same current|one path|only one way|no junction", Pair.Kind.SERIES,
-                        "same two|both ends|same ends|same junctions|same points|same voltage", Pair.Kind.PARALLEL,
-                        "junction lies between|junction between|junctions between|splits between", Pair.Kind.NEITHER));
+        List<Reason> found = among.stream()
+                .filter(reason -> plain.length() == 1 ? letter(reason, among).equals(plain) : reason.isIn(plain))
+                .toList();
+        return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
     }
 
     /** The letter of a reason. */
-    public static String whyLetter(Pair.Kind kind) {
-        return switch (kind) {
-            case SERIES -> "a";
-            case PARALLEL -> "b";
-            case NEITHER -> "c";
-        };
+    public static String letter(Reason reason, List<Reason> among) {
+        return String.valueOf((char) ('a' + among.indexOf(reason)));
     }
 
     /** Series within parallel within series. */
@@ -213,5 +203,16 @@ public final class Typed {
         if (read.isEmpty()) return new Verdict(Verdict.Code.UNREADABLE, 0, model);
         boolean hit = read.get().equals(right);
         return new Verdict(hit ? Verdict.Code.RIGHT : Verdict.Code.WRONG, hit ? marks : 0, model);
+    }
+
+    /** Of a reason; of several that are right any one is. */
+    static Verdict judgedReason(String typed, List<Reason> among, Set<Reason> right, int marks) {
+        Optional<Boolean> hit = reason(typed, among).map(right::contains);
+        String model = among.stream()
+                .filter(right::contains)
+                .map(reason -> letter(reason, among))
+                .findFirst()
+                .orElseThrow();
+        return judged(typed, hit, true, marks, model);
     }
 }

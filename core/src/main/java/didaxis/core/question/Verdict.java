@@ -9,10 +9,17 @@ package didaxis.core.question;
 public record Verdict(Code code, int points, String model) {
     public enum Code {
         RIGHT,
+        /** Right from amounts that the learner has wrong elsewhere on the sheet. */
+        FOLLOW_THROUGH,
         /** Some of it is right. */
         PARTLY,
         WRONG,
         BLANK,
         UNREADABLE
+    }
+
+    /** Of what follows from the learner's own amounts. */
+    static Verdict followed(int points, String model) {
+        return new Verdict(Code.FOLLOW_THROUGH, points, model);
     }
 }

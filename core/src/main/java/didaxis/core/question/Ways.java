@@ -82,7 +82,7 @@ public record Ways(String id, int state, List<Cell> cells) implements Task {
     }
 
     @Override
-    public Verdict judge(Box box, String typed, Question question, MarkingStyle style) {
+    public Verdict judge(Box box, String typed, Question question, MarkingStyle style, OwnAmounts elsewhere) {
         Box.Form.Way form = (Box.Form.Way) box.form();
         Direction right = direction(form.cell(), question);
         return Typed.judged(typed, Typed.direction(typed), right, box.marks(), Typed.word(right));

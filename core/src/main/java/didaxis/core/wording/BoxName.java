@@ -6,6 +6,7 @@ import didaxis.core.question.Breaker;
 import didaxis.core.question.GoingOut;
 import didaxis.core.question.PartLimits;
 import didaxis.core.question.Places;
+import didaxis.core.question.Ranking;
 import didaxis.core.question.Task;
 import didaxis.core.question.Typed;
 import didaxis.core.style.HouseStyle;
@@ -32,13 +33,14 @@ public record BoxName(HouseStyle style) {
                         bands -> "bands",
                         percent -> "tolerance",
                         chain -> "reasons in their order",
-                        why -> "how one knows",
+                        why -> why.more().isPresent() ? "why" : "how one knows",
                         count -> "how many"));
     }
 
-    private static String things(Task task, Box box) {
+    private String things(Task task, Box box) {
         if (task instanceof GoingOut out) return "with " + out.part(box) + " out";
         if (task instanceof Breaker breaker) return "what opens " + breaker.fuse();
+        if (task instanceof Ranking ranking) return "largest " + style.terms().word(ranking.quantity());
         return task instanceof Places ? "places" : "part that sets it";
     }
 

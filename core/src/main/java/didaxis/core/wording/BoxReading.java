@@ -67,7 +67,9 @@ public record BoxReading(String shown, String expected) {
                 chain -> words(
                         Typed.chain(typed, chain.links().size()).map(Typed::chain),
                         "letters in their order, such as b > a"),
-                why -> words(Typed.why(typed).map(Typed::whyLetter), "a, b or c"),
+                why -> words(
+                        Typed.reason(typed, why.reasons()).map(reason -> Typed.letter(reason, why.reasons())),
+                        "one of the letters a to " + (char) ('a' + why.reasons().size() - 1)),
                 count -> words(TypedNumbers.count(typed).map(String::valueOf), "a whole number")));
     }
 

@@ -19,6 +19,7 @@ public record BoxSentence(FindingSentence amounts, BoxChoices choices) {
         String right = "right is: " + model + ".";
         return switch (verdict.code()) {
             case RIGHT -> "Right: " + model + ".";
+            case FOLLOW_THROUGH -> "Follows from your own earlier values; " + right;
             case PARTLY -> "Partly right; " + right;
             case WRONG -> "Not right; " + right;
             case BLANK -> "Nothing was written; " + right;

@@ -170,9 +170,14 @@ public record TaskSentence(HouseStyle style, Question question) {
     private String ranking(Ranking ranking) {
         boolean lamps = ranking.quantity() == Quantity.POWER
                 && ranking.things().stream().allMatch(thing -> isLamp(thing.id()));
-        return "Rank " + names(ranking.things()) + " by "
-                + (lamps ? "brightness" : style.terms().word(ranking.quantity()))
-                + ", the largest first; those that are equal stand with = between them.";
+        String by = lamps ? "brightness" : style.terms().word(ranking.quantity());
+        String why = ranking.reason() ? " Why?" : "";
+        if (ranking.first())
+            return "Which of " + names(ranking.things()) + (lamps ? " is the brightest" : " has the largest " + by)
+                    + "? Name all that are equal." + why;
+        return "Rank " + names(ranking.things()) + " by " + by
+                + ", the largest first; those that are equal stand with = between them."
+                + (ranking.reason() ? " Why does the first stand there?" : "");
     }
 
     private String goingOut(GoingOut goingOut) {
@@ -186,7 +191,8 @@ public record TaskSentence(HouseStyle style, Question question) {
         String other = phrase(List.of(comparison.other()));
         String when = comparison.otherState() == comparison.state() ? "" : " in the other state";
         return "Is " + phrase(List.of(comparison.cell())) + " less than, equal to or greater than " + other + when + "?"
-                + (comparison.factor() ? " By what factor?" : "");
+                + (comparison.factor() ? " By what factor?" : "")
+                + (comparison.reason() ? " Why?" : "");
     }
 
     private String places(Places places) {

@@ -15,15 +15,20 @@ import didaxis.core.circuit.Subject;
 import didaxis.core.notation.Notation;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
+import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Amounts;
 import didaxis.core.question.Box;
+import didaxis.core.question.Comparison;
 import didaxis.core.question.Joining;
+import didaxis.core.question.LearnersReduction;
 import didaxis.core.question.Question;
+import didaxis.core.question.Reducing;
 import didaxis.core.question.State;
 import didaxis.core.question.Ways;
 import didaxis.core.solving.OperatingPoint;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.style.MarkingStyle;
+import didaxis.core.style.Tolerance;
 import didaxis.core.wording.BoxChoices;
 import didaxis.core.wording.BoxSentence;
 import didaxis.core.wording.FindingSentence;
@@ -50,6 +55,11 @@ class QuestionMarkerTest {
     @Provide
     Arbitrary<Circuit> circuits() {
         return RandomCircuits.any(2, 10);
+    }
+
+    @Provide
+    Arbitrary<Circuit> plain() {
+        return RandomCircuits.plain(9);
     }
 
     private static int points(Question question, Map<String, String> answers) {
@@ -133,6 +143,64 @@ class QuestionMarkerTest {
         int least = moved ? 2 : 0;
         assertTrue(
                 points(question.get(), carried) <= question.get().total() - least, () -> said(question.get(), carried));
+    }
+
+    /** All resistances and the emf given, the whole reduction asked, then current, power and how it compares. */
+    private static Optional<Question> reduced(Circuit circuit) {
+        Optional<Chart> chart =
+                OperatingPoint.of(circuit).match(point -> Optional.of(Chart.of(point)), shorted -> Optional.empty());
+        if (chart.isEmpty() || circuit.parts().size() < 3) return Optional.empty();
+        Set<Cell> given = new LinkedHashSet<>(Set.of(EMF));
+        circuit.parts().forEach(part -> given.add(Cell.resistance(Subject.part(part.label()))));
+        State state = State.asDrawn(chart.get(), given);
+        Cell current = Cell.current(Subject.TOTAL);
+        Cell part = Cell.current(Subject.part(circuit.parts().get(0).label()));
+        Question question = new Question(
+                "",
+                List.of(state),
+                List.of(
+                        new Reducing("1.1", 0, false, 4),
+                        new Amounts("1.2", 0, Amounts.Command.CALCULATE, Map.of(current, 3)),
+                        new Amounts("1.3", 0, Amounts.Command.CALCULATE, Map.of(Cell.power(Subject.TOTAL), 3)),
+                        new Comparison("1.4", 0, current, 0, part, true, false, 1)));
+        return question.flaws().isEmpty() ? Optional.of(question) : Optional.empty();
+    }
+
+    @Property(tries = 150)
+    void whatAReductionComesToIsCarriedIntoLaterAmountsAndTheseIntoWhatIsCompared(
+            @ForAll("plain") Circuit circuit, @ForAll long seed) {
+        Optional<Question> question = reduced(circuit);
+        Assume.that(question.isPresent());
+        List<String> lines = LearnersReduction.lines(circuit, new Random(seed), 1.7);
+        double ohms = Double.parseDouble(lines.get(lines.size() - 1).replaceAll(".* = ", ""));
+        double emf = circuit.source().emf();
+        double own = emf / ohms;
+        Chart chart = question.get().state(0).chart();
+        double part = chart.value(
+                        Cell.current(Subject.part(circuit.parts().get(0).label())))
+                .orElseThrow();
+        Map<String, String> answers = new HashMap<>();
+        answers.put("1.1", String.join("; ", lines));
+        answers.put("1.2", FIGURES.print(Amount.of(own, Quantity.CURRENT)));
+        answers.put("1.3", FIGURES.print(Amount.of(emf * own, Quantity.POWER)));
+        double written = FIGURES.read(answers.get("1.2"), Quantity.CURRENT)
+                .match(read -> read.amount().si(), blank -> 0.0, unreadable -> 0.0);
+        double truth = chart.value(Cell.current(Subject.TOTAL)).orElseThrow();
+        answers.put("1.4-1", written > part * (1 + 1e-9) ? ">" : written < part * (1 - 1e-9) ? "<" : "=");
+        answers.put("1.4-2", String.valueOf(written / part));
+        String shown = Notation.print(circuit) + " " + answers;
+        assertEquals(question.get().total() - 1, points(question.get(), answers), shown);
+        Assume.that(Math.abs(own / truth - 1) > 0.03);
+        // Without the reduction the error starts at the current.
+        answers.put("1.1", question.get().model(question.get().boxes().get(0), MarkingStyle.STANDARD));
+        assertEquals(question.get().total() - 3, points(question.get(), answers), shown);
+        // Where nothing that follows counts, the power is lost as well, and so is what is compared where it is not
+        // true.
+        MarkingStyle strict = new MarkingStyle(new Tolerance(0.01), 2, FIGURES, false, true, false);
+        int least = QuestionMarker.of(question.get(), strict).mark(answers).stream()
+                .mapToInt(BoxFinding::points)
+                .sum();
+        assertTrue(least <= question.get().total() - 7, shown);
     }
 
     @Test

@@ -98,7 +98,7 @@ class RankingTest {
         State full = drawn(Notation.circuit("24 V : L1=48")).orElseThrow();
         Cell power = Cell.power(Subject.part("L1"));
         State half = drawn(Notation.circuit("24 V : L1=48 + R1=48")).orElseThrow();
-        Comparison task = new Comparison("1", 1, power, 0, power, true, 1);
+        Comparison task = new Comparison("1", 1, power, 0, power, true, false, 1);
         Question question = new Question("", List.of(full, half), List.of(task));
         assertEquals(List.of(), question.flaws());
         Box factor = task.boxes().get(1);

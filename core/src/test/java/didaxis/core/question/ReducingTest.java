@@ -7,17 +7,10 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import didaxis.core.circuit.Circuit;
-import didaxis.core.circuit.Network;
-import didaxis.core.circuit.Parallel;
-import didaxis.core.circuit.Part;
 import didaxis.core.circuit.RandomCircuits;
-import didaxis.core.circuit.Series;
 import didaxis.core.notation.Notation;
 import didaxis.core.question.Verdict.Code;
 import didaxis.core.style.MarkingStyle;
-import java.util.ArrayList;
-import java.util.Collections;
-import java.util.List;
 import java.util.Random;
 import java.util.stream.Collectors;
 import net.jqwik.api.Arbitrary;
@@ -36,34 +29,6 @@ class ReducingTest {
         return RandomCircuits.plain(10);
     }
 
-    /** A reduction as a learner does it: some pair that may be combined, again and again. */
-    private static List<String> lines(Circuit circuit, Random random, double factor) {
-        List<String> lines = new ArrayList<>();
-        reduce(circuit.network(), random, lines, factor);
-        return lines;
-    }
-
-    private record Left(String name, double ohms) {}
-
-    private static Left reduce(Network node, Random random, List<String> lines, double factor) {
-        if (node instanceof Part part) return new Left(part.label(), part.resistance());
-        boolean series = node instanceof Series;
-        List<Network> members = new ArrayList<>(series ? ((Series) node).members() : ((Parallel) node).members());
-        Collections.shuffle(members, random);
-        List<Left> left = new ArrayList<>();
-        for (Network member : members) left.add(reduce(member, random, lines, factor));
-        while (left.size() > 1) {
-            Left one = left.remove(0);
-            Left other = left.remove(0);
-            double ohms = series ? one.ohms + other.ohms : one.ohms * other.ohms / (one.ohms + other.ohms);
-            if (lines.isEmpty()) ohms *= factor;
-            String name = "X" + lines.size();
-            lines.add(name + " = " + one.name + (series ? " + " : " || ") + other.name + " = " + ohms);
-            left.add(random.nextInt(left.size() + 1), new Left(name, ohms));
-        }
-        return left.get(0);
-    }
-
     private static Question fold(Circuit circuit, boolean letters) {
         State state = drawn(circuit).orElseThrow();
         return asking(new Reducing("1", 0, letters, Reducing.usualMarks(state, letters)), state);
@@ -74,15 +39,15 @@ class ReducingTest {
             @ForAll("circuits") Circuit circuit, @ForAll long seed) {
         Assume.that(circuit.parts().size() > 2);
         Question values = fold(circuit, false);
-        String right = String.join("; ", lines(circuit, new Random(seed), 1));
+        String right = String.join("; ", LearnersReduction.lines(circuit, new Random(seed), 1));
         Verdict whole = judged(values, right);
         assertEquals(Code.RIGHT, whole.code(), () -> Notation.print(circuit) + ": " + right);
-        Verdict slipped = judged(values, String.join("\n", lines(circuit, new Random(seed), 1.7)));
+        Verdict slipped = judged(values, String.join("\n", LearnersReduction.lines(circuit, new Random(seed), 1.7)));
         int marks = values.total();
         assertEquals(Code.PARTLY, slipped.code());
         assertEquals(marks - 1, slipped.points(), () -> Notation.print(circuit) + ": " + right);
         Question letters = fold(circuit, true);
-        String bare = lines(circuit, new Random(seed), 1).stream()
+        String bare = LearnersReduction.lines(circuit, new Random(seed), 1).stream()
                 .map(line -> line.replaceAll(" = [0-9.E-]+$", ""))
                 .collect(Collectors.joining("; "));
         assertEquals(Code.RIGHT, judged(letters, bare).code(), () -> Notation.print(circuit) + ": " + bare);

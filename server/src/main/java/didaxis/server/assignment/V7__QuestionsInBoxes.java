@@ -93,8 +93,7 @@ class V7__QuestionsInBoxes extends BaseJavaMigration {
         List<AskedCell> cells = asked.stream()
                 .map(one -> new AskedCell(one.cell().subject(), one.cell().quantity(), one.marks(), null))
                 .toList();
-        return List.of(new TaskBody(
-                null, null, "chart", cells, null, null, null, null, null, null, null, null, null, null, null, null));
+        return List.of(TaskBody.chart(cells));
     }
 
     private void questions(JdbcClient database) {

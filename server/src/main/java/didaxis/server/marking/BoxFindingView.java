@@ -53,6 +53,7 @@ public record BoxFindingView(
                 one -> {
                     String code = switch (one.verdict().code()) {
                         case RIGHT -> "right";
+                        case FOLLOW_THROUGH -> "follow-through";
                         case PARTLY -> "partly";
                         case WRONG -> "wrong";
                         case BLANK -> "blank";

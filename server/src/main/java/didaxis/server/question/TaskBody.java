@@ -24,7 +24,8 @@ import java.util.function.UnaryOperator;
  *     parts; of breaker what is switched on, in order
  * @param otherState the state of the second cell that is compared, where it is another
  * @param factor whether it is asked by how much they differ
- * @param reason of joint: whether it is asked how one knows
+ * @param reason of joint: whether it is asked how one knows; of compare and rank: whether it is asked why
+ * @param first of rank: whether only the largest is asked
  * @param count of breaker: whether it is asked how many can run
  * @param letters of fold: whether only what is combined is asked, and no value
  * @param bandsAsked of colour-code: whether the bands are asked
@@ -67,6 +68,7 @@ public record TaskBody(
         @Schema(types = {"integer", "null"}) Integer otherState,
         @Schema(types = {"boolean", "null"}) Boolean factor,
         @Schema(types = {"boolean", "null"}) Boolean reason,
+        @Schema(types = {"boolean", "null"}) Boolean first,
         @Schema(types = {"boolean", "null"}) Boolean count,
         @Schema(types = {"boolean", "null"}) Boolean letters,
         @Schema(types = {"boolean", "null"}) Boolean bandsAsked,
@@ -121,6 +123,11 @@ public record TaskBody(
      */
     Task task(String usualId, List<State> states) {
         return new TaskReader(this, id == null || id.isBlank() ? usualId : id.strip(), states).task();
+    }
+
+    /** Cells of the circuit as drawn, to be filled into its chart. */
+    public static TaskBody chart(List<AskedCell> cells) {
+        return TaskWriter.chart(cells).body();
     }
 
     /** A task as JSON, without an id: it gets one by its place. */

@@ -124,7 +124,9 @@ record TaskReader(TaskBody body, String id, List<State> states) {
         Quantity by = body.quantity().equals(TaskBody.BRIGHTNESS)
                 ? Quantity.POWER
                 : new CellView("total", body.quantity()).measured();
-        return new Ranking(id, place(), by, ranked, worth(Math.max(1, ranked.size() - 1)));
+        boolean first = body.first() == Boolean.TRUE;
+        int usual = first ? 1 : Math.max(1, ranked.size() - 1);
+        return new Ranking(id, place(), by, ranked, first, body.reason() == Boolean.TRUE, worth(usual));
     }
 
     private Task limits() {
@@ -194,7 +196,15 @@ record TaskReader(TaskBody body, String id, List<State> states) {
         if (two.size() != 2)
             throw Problem.badRequest("Task " + id + " compares two cells.").with("field", "cells");
         int other = body.otherState() == null ? place() : body.otherState();
-        return new Comparison(id, place(), two.get(0), other, two.get(1), body.factor() == Boolean.TRUE, worth(1));
+        return new Comparison(
+                id,
+                place(),
+                two.get(0),
+                other,
+                two.get(1),
+                body.factor() == Boolean.TRUE,
+                body.reason() == Boolean.TRUE,
+                worth(1));
     }
 
     private List<Cell> cellsIn() {

@@ -23,6 +23,7 @@ final class TaskWriter {
     private Integer otherState;
     private Boolean factor;
     private Boolean reason;
+    private Boolean first;
     private Boolean count;
     private Boolean letters;
     private Boolean bandsAsked;
@@ -45,12 +46,19 @@ final class TaskWriter {
         writer.otherState = body.otherState();
         writer.factor = body.factor();
         writer.reason = body.reason();
+        writer.first = body.first();
         writer.count = body.count();
         writer.letters = body.letters();
         writer.bandsAsked = body.bandsAsked();
         writer.value = body.value();
         writer.deeper = body.deeper() == Boolean.TRUE ? true : null;
         writer.marks = body.marks();
+        return writer;
+    }
+
+    static TaskWriter chart(List<AskedCell> cells) {
+        TaskWriter writer = new TaskWriter().kind("chart");
+        writer.cells = cells;
         return writer;
     }
 
@@ -63,7 +71,9 @@ final class TaskWriter {
                 ways -> to.kind("change").about(ways.cells()),
                 ranking -> to.kind("rank", ranking.marks())
                         .naming(ranking.things())
-                        .by(ranking.quantity()),
+                        .by(ranking.quantity())
+                        .with(() -> to.first = ranking.first() ? true : null)
+                        .with(() -> to.reason = ranking.reason() ? true : null),
                 out -> to.kind("goes-out", out.marks()).ofParts(out.parts()),
                 joining -> to.kind("joint", joining.marks())
                         .ofParts(List.of(joining.one(), joining.other()))
@@ -110,6 +120,7 @@ final class TaskWriter {
     private TaskWriter comparison(Comparison comparison) {
         otherState = comparison.otherState();
         factor = comparison.factor();
+        reason = comparison.reason() ? true : null;
         return kind("compare", comparison.marks()).about(List.of(comparison.cell(), comparison.other()));
     }
 
@@ -167,6 +178,7 @@ final class TaskWriter {
                 otherState,
                 factor,
                 reason,
+                first,
                 count,
                 letters,
                 bandsAsked,
