@@ -10,7 +10,7 @@ import {
 } from '@mantine/core'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
-import type { Asking } from './asking'
+import { addedParts, type Asking } from './asking'
 import { keyOf } from './cells'
 import classes from './QuestionPanel.module.css'
 
@@ -60,26 +60,27 @@ export function MoreOfQuestion({ analysis, asking, onAsking }: MoreOfQuestionPro
         <Text w="100%" c="dimmed" fz="sm" aria-hidden>
           {t('task.names')}
         </Text>
-        {analysis.things
-          .filter(({ kind }) => kind !== '')
-          .map(({ name: label }) => (
-            <TextInput
-              key={label}
-              label={label}
-              aria-label={t('task.nameOf', { part: label })}
-              w={96}
-              size="xs"
-              maxLength={12}
-              placeholder={label}
-              value={asking.names?.[label] ?? ''}
-              onChange={(event) =>
-                onAsking(
-                  { ...asking, names: { ...asking.names, [label]: event.currentTarget.value.trim() } },
-                  Date.now(),
-                )
-              }
-            />
-          ))}
+        {[
+          ...analysis.things.filter(({ kind }) => kind !== '').map(({ name }) => name),
+          ...addedParts(asking),
+        ].map((label) => (
+          <TextInput
+            key={label}
+            label={label}
+            aria-label={t('task.nameOf', { part: label })}
+            w={96}
+            size="xs"
+            maxLength={12}
+            placeholder={label}
+            value={asking.names?.[label] ?? ''}
+            onChange={(event) =>
+              onAsking(
+                { ...asking, names: { ...asking.names, [label]: event.currentTarget.value.trim() } },
+                Date.now(),
+              )
+            }
+          />
+        ))}
       </Group>
       <div role="group" aria-label={t('task.running')}>
         {running.map((row, place) => {

@@ -78,10 +78,18 @@ export function numbersOf(tasks: readonly TaskBody[]): string[] {
   })
 }
 
+/** The parts that acts add to the circuit. */
+export const addedParts = ({ states }: Asking): string[] =>
+  states.flatMap(({ act }) =>
+    (act.act === 'in-series' || act.act === 'in-parallel') && act.part ? [act.part] : [],
+  )
+
 /** A name waits where its part is out of the circuit for a while. */
-function namesIn(notation: string, { names }: Asking) {
-  const there = Object.entries(names ?? {}).filter(
-    ([label, name]) => name !== '' && new RegExp(`(?<![A-Z.])${label}(?![0-9])`).test(notation),
+function namesIn(notation: string, asking: Asking) {
+  const added = addedParts(asking)
+  const there = Object.entries(asking.names ?? {}).filter(
+    ([label, name]) =>
+      name !== '' && (added.includes(label) || new RegExp(`(?<![A-Z.])${label}(?![0-9])`).test(notation)),
   )
   return there.length > 0 && { names: Object.fromEntries(there) }
 }

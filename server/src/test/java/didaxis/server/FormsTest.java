@@ -8,6 +8,7 @@ import didaxis.server.School.Person;
 import java.io.InputStream;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -94,15 +95,22 @@ class FormsTest {
         assertEquals(List.of(), wrong);
     }
 
+    /** The labels of all parts, also of those that are added by an act. */
+    private static List<String> labels(JsonNode body) {
+        StringBuilder all = new StringBuilder(body.get("notation").asString());
+        for (JsonNode state : body.path("states"))
+            if (state.get("act").get("act").asString().matches("in-(series|parallel)"))
+                all.append(' ').append(state.get("act").get("part").asString());
+        return LABEL.matcher(all).results().map(MatchResult::group).toList();
+    }
+
     /** Each part of the circuit under a name of its own, with and without a digit at its end. */
     private static ObjectNode named(ObjectNode body) {
         ObjectNode names = body.putObject("names");
-        Matcher label = LABEL.matcher(body.get("notation").asString());
-        while (label.find()) {
+        for (String label : labels(body)) {
             int count = names.size();
             names.put(
-                    label.group(),
-                    "ashoakélmfirivyyew".substring(3 * count % 18, 3 * count % 18 + 3) + "q".repeat(count / 6));
+                    label, "ashoakélmfirivyyew".substring(3 * count % 18, 3 * count % 18 + 3) + "q".repeat(count / 6));
         }
         return body;
     }
@@ -128,13 +136,12 @@ class FormsTest {
                 new StringBuilder(post("/api/questions/sheet", body).toString());
         findings.forEach(finding -> read.append(finding.get("sentence")));
         checked.get("prompts").forEach(prompt -> read.append(prompt.get("text")));
-        Matcher label = LABEL.matcher(form.get("body").get("notation").asString());
-        while (label.find()) {
-            Matcher found = Pattern.compile("(?<![\\p{L}\\p{N}])" + label.group() + "(?![\\p{L}\\p{N}])")
+        for (String label : labels(form.get("body"))) {
+            Matcher found = Pattern.compile("(?<![\\p{L}\\p{N}])" + label + "(?![\\p{L}\\p{N}])")
                     .matcher(read);
             assertTrue(
                     !found.find(),
-                    () -> label.group() + ": " + read.substring(Math.max(0, found.start() - 80), found.end() + 20));
+                    () -> label + ": " + read.substring(Math.max(0, found.start() - 80), found.end() + 20));
         }
     }
 }

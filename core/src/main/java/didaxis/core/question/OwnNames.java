@@ -11,6 +11,7 @@ import didaxis.core.circuit.Subject;
 import didaxis.core.circuit.Subjects;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
@@ -45,20 +46,26 @@ public record OwnNames(Map<String, String> byLabel) {
     private static final Pattern WORD = Pattern.compile("(?<![.\\p{L}\\p{N}])\\p{L}[\\p{L}\\p{N}]*");
 
     /**
-     * Names for parts of this circuit.
+     * Names for parts of a circuit, as it is drawn or after any of its acts.
      *
-     * @throws IllegalArgumentException if it has no such part, or a name is none, or taken; the message is a clause
+     * @param circuits one a state
+     * @throws IllegalArgumentException if none has such a part, or a name is none, or taken; the message is a clause
      */
-    public static OwnNames of(Map<String, String> byLabel, Circuit circuit) {
+    public static OwnNames of(Map<String, String> byLabel, List<Circuit> circuits) {
+        Set<String> labels = new LinkedHashSet<>();
         Set<String> taken = new LinkedHashSet<>();
-        Subjects subjects = Subjects.of(circuit);
+        for (Circuit circuit : circuits) {
+            circuit.parts().forEach(part -> labels.add(part.label()));
+            Subjects.of(circuit)
+                    .readings()
+                    .forEach(reading -> taken.add(folded(reading.id().replace(".", ""))));
+        }
         for (String label : byLabel.keySet())
-            if (circuit.part(label).isEmpty())
+            if (!labels.contains(label))
                 throw new IllegalArgumentException("part (" + label + ") must be one of the circuit's");
-        subjects.readings().forEach(reading -> taken.add(folded(reading.id().replace(".", ""))));
-        for (Part part : circuit.parts()) {
-            String name = byLabel.getOrDefault(part.label(), part.label());
-            if (!name.equals(part.label())) check(name);
+        for (String label : labels) {
+            String name = byLabel.getOrDefault(label, label);
+            if (!name.equals(label)) check(name);
             if (!taken.add(folded(name))) throw new IllegalArgumentException("name (" + name + ") is used twice");
         }
         return new OwnNames(Map.copyOf(byLabel));
@@ -79,7 +86,7 @@ public record OwnNames(Map<String, String> byLabel) {
                     "name (" + name + ") must be a word of at most 12 letters and digits that is no label such as R7");
     }
 
-    /** The circuit with its parts renamed; those that have no name of their own, such as one that was added, keep theirs. */
+    /** The circuit with its parts renamed; those that have no name of their own keep theirs. */
     public Circuit in(Circuit circuit) {
         Circuit renamed = circuit;
         for (Part part : circuit.parts())
@@ -126,7 +133,9 @@ public record OwnNames(Map<String, String> byLabel) {
     private Act in(Rewiring rewiring, Subjects plain, Subjects renamed) {
         if (rewiring instanceof Rewiring.Added added)
             return new Rewiring.Added(
-                    added.part(), added.series(), added.with().map(subject -> in(subject, plain, renamed)));
+                    added.part().called(own(added.part().label())),
+                    added.series(),
+                    added.with().map(subject -> in(subject, plain, renamed)));
         return rewiring instanceof Rewiring.Connected connected
                 ? new Rewiring.Connected(words(connected.network()))
                 : rewiring;

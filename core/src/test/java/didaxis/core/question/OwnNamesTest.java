@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.notation.Notation;
 import didaxis.core.notation.Wiring;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -13,7 +14,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class OwnNamesTest {
     private static final Circuit CIRCUIT = Notation.circuit("9 V : A + .P + V1[R1=2] + (L2=3 || H1=4)");
-    private static final OwnNames NAMES = OwnNames.of(Map.of("A", "meter", "R1", "X", "H1", "L"), CIRCUIT);
+    private static final OwnNames NAMES = OwnNames.of(Map.of("A", "meter", "R1", "X", "H1", "L"), List.of(CIRCUIT));
 
     @Test
     void theRenamedCircuitIsConnectedAlikeAndReadInItsNames() {
@@ -39,7 +40,8 @@ class OwnNamesTest {
         "R1, All, must be none that means something else"
     })
     void whatIsNoNameOrTakenIsRefused(String label, String name, String why) {
-        String message = assertThrows(IllegalArgumentException.class, () -> OwnNames.of(Map.of(label, name), CIRCUIT))
+        String message = assertThrows(
+                        IllegalArgumentException.class, () -> OwnNames.of(Map.of(label, name), List.of(CIRCUIT)))
                 .getMessage();
         assertEquals(why, message.substring(message.indexOf(") ") + 2));
     }

@@ -122,7 +122,7 @@ public record QuestionBody(
      */
     Question named(Question plain) {
         if (names == null || names.isEmpty()) return plain;
-        OwnNames own = ownNames(plain.state(0).circuit());
+        OwnNames own = ownNames(plain.states().stream().map(State::circuit).toList());
         List<State> renamed = new ArrayList<>();
         for (State state : plain.states()) {
             Subjects now = state.chart().subjects();
@@ -144,11 +144,11 @@ public record QuestionBody(
         return asked(own.stem(plain.stem()), renamed, asked);
     }
 
-    private OwnNames ownNames(Circuit circuit) {
+    private OwnNames ownNames(List<Circuit> circuits) {
         if (names.containsValue(null))
             throw Problem.badRequest("A part that is named needs a name.").with("field", "names");
         try {
-            return OwnNames.of(names, circuit);
+            return OwnNames.of(names, circuits);
         } catch (IllegalArgumentException e) {
             throw Problem.badRequest("These names cannot be given: " + e.getMessage() + ".")
                     .with("field", "names");
