@@ -28,6 +28,8 @@ record BranchesElement(List<Element> branches, Ends ends, String entry, String e
     private static final double GAP_LYING = 14;
     private static final double GAP_STANDING = 22;
     private static final double RUNG_GAP = 26;
+    /** Two dots that are nearer than this would look like a slip of the pen. */
+    private static final double NEAR = 14;
 
     private double lead() {
         return ends == Ends.LEADS ? LEAD + type.name() : 0;
@@ -51,9 +53,14 @@ record BranchesElement(List<Element> branches, Ends ends, String entry, String e
         return offsets;
     }
 
-    /** How far the first branch lies before the line on which the current arrives. */
+    /** How far the first branch lies before the line on which the current arrives: amid them, or on one that is near it. */
     private double shift(List<Double> offsets) {
-        return ends == Ends.LEADS ? offsets.get(offsets.size() - 1) / 2 : 0;
+        if (ends != Ends.LEADS) return 0;
+        double middle = offsets.get(offsets.size() - 1) / 2;
+        return offsets.stream()
+                .filter(t -> Math.abs(t - middle) < NEAR)
+                .findFirst()
+                .orElse(middle);
     }
 
     @Override

@@ -26,6 +26,13 @@ import java.util.stream.IntStream;
  */
 final class Elements {
     private static final double LONG_WIRE = 64;
+    private static final int LONGEST_ROW = 4;
+    /** What is left to chance: which part, which parallels, and of each node its own. */
+    private static final int LONG = 1;
+
+    private static final int ASLANT = 2;
+    private static final int IN_A_ROW = 3;
+    private static final int NODES = 10;
 
     private final Circuit circuit;
     private final Captions captions;
@@ -33,6 +40,9 @@ final class Elements {
     private final Type type;
     /** The elements of nodes that are not rungs; each layout that is tried uses the same. */
     private final Map<Integer, Element> made = new HashMap<>();
+
+    /** The parallel that is drawn in a row; −1 if none is. */
+    private final int inARow;
 
     private final Map<Integer, String> entries = new HashMap<>();
     private final Map<Integer, String> exits = new HashMap<>();
@@ -42,6 +52,7 @@ final class Elements {
         this.captions = captions;
         this.plan = plan;
         this.type = type;
+        this.inARow = chosenForARow();
         if (plan.junctionNames()) nameJunctionsOnce(Terminals.of(circuit));
     }
 
@@ -75,7 +86,8 @@ final class Elements {
         List<Element> members = new ArrayList<>();
         for (int member : outline.membersOf(i)) members.add(of(member, false));
         if (outline.join(i) == Join.SERIES) return new LineElement(members);
-        if (plan.arrangement() == Plan.Arrangement.DISGUISED) Collections.shuffle(members, chance(i));
+        if (inARow == i) return new RowElement(members, entries.getOrDefault(i, ""), exits.getOrDefault(i, ""), type);
+        if (plan.disguised(1)) Collections.shuffle(members, plan.chance(NODES + i));
         BranchesElement.Ends ends = asRungs ? BranchesElement.Ends.RUNGS : BranchesElement.Ends.LEADS;
         return new BranchesElement(
                 slanted(members, i), ends, entries.getOrDefault(i, ""), exits.getOrDefault(i, ""), type);
@@ -105,25 +117,27 @@ final class Elements {
 
     /** One part of a loop that is drawn in disguise lies far off on a long wire. */
     private Element disguised(PartElement part, int node) {
-        if (plan.arrangement() != Plan.Arrangement.DISGUISED || plan.degree() < 2) return part;
+        if (!plan.disguised(2)) return part;
         Outline outline = circuit.outline();
         int[] loop = outline.join(0) == Join.SERIES
                 ? IntStream.of(outline.membersOf(0))
                         .filter(member -> outline.node(member) instanceof Part)
                         .toArray()
                 : new int[0];
-        boolean chosen = loop.length > 0 && loop[new Random(plan.seed()).nextInt(loop.length)] == node;
-        return chosen ? new LongWireElement(part, LONG_WIRE + chance(node).nextInt(24)) : part;
+        boolean chosen = loop.length > 0 && loop[plan.chance(LONG).nextInt(loop.length)] == node;
+        return chosen
+                ? new LongWireElement(
+                        part, LONG_WIRE + plan.chance(NODES + node).nextInt(24))
+                : part;
     }
 
     /** In the hardest disguise a part of one of the parallels lies aslant between the corners, behind the other branches. */
     private List<Element> slanted(List<Element> branches, int node) {
-        if (plan.arrangement() != Plan.Arrangement.DISGUISED || plan.degree() < Plan.HARDEST) return branches;
+        if (!plan.disguised(Plan.HARDEST)) return branches;
         int[] parallels = IntStream.range(0, circuit.outline().size())
                 .filter(i -> circuit.outline().join(i) == Join.PARALLEL && ownPart(i))
                 .toArray();
-        if (parallels.length == 0 || parallels[new Random(plan.seed()).nextInt(parallels.length)] != node)
-            return branches;
+        if (parallels.length == 0 || parallels[plan.chance(ASLANT).nextInt(parallels.length)] != node) return branches;
         List<Element> slanted = new ArrayList<>(branches);
         for (int k = branches.size() - 1; k > 0; k--)
             if (branches.get(k) instanceof MeasuredElement measured && measured.element() instanceof PartElement part) {
@@ -132,6 +146,20 @@ final class Elements {
                 break;
             }
         return slanted;
+    }
+
+    /** Disguised, every other time one of the parallels without junctions in its branches is drawn in a row. */
+    private int chosenForARow() {
+        Random random = plan.chance(IN_A_ROW);
+        if (!plan.disguised(2) || random.nextBoolean()) return -1;
+        Outline outline = circuit.outline();
+        int[] rows = IntStream.range(1, outline.size())
+                .filter(i -> outline.join(i) == Join.PARALLEL && outline.membersOf(i).length <= LONGEST_ROW)
+                .filter(i -> IntStream.range(i + 1, outline.end(i))
+                        .allMatch(
+                                inside -> outline.node(inside) instanceof Part || outline.join(inside) == Join.SERIES))
+                .toArray();
+        return rows.length == 0 ? -1 : rows[random.nextInt(rows.length)];
     }
 
     private boolean ownPart(int parallel) {
@@ -143,7 +171,7 @@ final class Elements {
     Element aroundSource(Element source) {
         List<Element> members = new ArrayList<>();
         for (int member : circuit.outline().membersOf(0)) members.add(of(member, false));
-        Collections.shuffle(members, chance(0));
+        Collections.shuffle(members, plan.chance(NODES));
         members.add(1, source);
         return new BranchesElement(
                 slanted(members, 0),
@@ -151,13 +179,6 @@ final class Elements {
                 entries.getOrDefault(0, ""),
                 exits.getOrDefault(0, ""),
                 type);
-    }
-
-    /** Chance that depends on the seed and the place alone, so that one part's choice does not move another's. */
-    private Random chance(int node) {
-        Random chance = new Random(plan.seed() * 31 + node);
-        chance.nextInt();
-        return chance;
     }
 
     /** The source, its internal resistance and the voltmeters across its terminals. */

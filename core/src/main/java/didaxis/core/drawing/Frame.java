@@ -25,6 +25,16 @@ record Frame(Spot origin, double alongX, double alongY, double acrossX, double a
         return new Frame(origin, 0, 1, -1, 0);
     }
 
+    /** From bottom to top, across to the right. */
+    static Frame upwards(Spot origin) {
+        return new Frame(origin, 0, -1, 1, 0);
+    }
+
+    /** The frame that runs back from a place of this one, with the same sides. */
+    Frame turnedRound(double s) {
+        return new Frame(at(s, 0), -alongX, -alongY, acrossX, acrossY);
+    }
+
     boolean lying() {
         return alongY == 0;
     }

@@ -5,7 +5,7 @@ import didaxis.core.circuit.Parallel;
 import didaxis.core.circuit.Series;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Random;
+import java.util.Optional;
 
 /**
  * The loop arrangement: the source stands at the left, the current runs along the top, down the right and
@@ -22,24 +22,35 @@ final class LoopDrawing {
     /** Beyond so many members of the loop only some of the ways to lay them out are tried. */
     private static final int MANY = 25;
 
+    /** What is left to chance. */
+    private static final int STAR = 4;
+
+    private static final int BELOW = 5;
+    private static final int TURNS = 6;
+
     private final Circuit circuit;
+    private final Captions captions;
     private final Plan plan;
+    private final Type type;
     private final Elements elements;
     private final Element source;
-    private final Random chance;
 
     LoopDrawing(Circuit circuit, Captions captions, Plan plan, Type type) {
         this.circuit = circuit;
+        this.captions = captions;
         this.plan = plan;
+        this.type = type;
         this.elements = new Elements(circuit, captions, plan, type);
         this.source = elements.source();
-        this.chance = new Random(plan.seed());
     }
 
     /** The drawing that is largest in a room. */
     Layout largest(double roomWidth, double roomHeight) {
-        boolean among = circuit.network() instanceof Parallel && disguised() && plan.degree() > 1;
+        boolean among = circuit.network() instanceof Parallel && plan.disguised(2);
         if (among) return new SourceAmongBranches(MeasuredElement.of(elements.aroundSource(source)));
+        boolean asStar = plan.disguised(Plan.HARDEST) && plan.chance(STAR).nextBoolean();
+        Optional<StarDrawing> star = asStar ? StarDrawing.of(circuit, captions, plan, type) : Optional.empty();
+        if (star.isPresent()) return new Turned(star.get());
         List<Sides> arrangements = arrangements();
         Sides best = arrangements.get(0);
         for (Sides sides : arrangements) {
@@ -50,7 +61,7 @@ final class LoopDrawing {
 
     private List<Sides> arrangements() {
         int[] members = circuit.network() instanceof Series ? circuit.outline().membersOf(0) : new int[] {0};
-        boolean below = disguised() && plan.degree() > 1 && chance.nextBoolean();
+        boolean below = plan.disguised(2) && plan.chance(BELOW).nextBoolean();
         List<Sides> arrangements = new ArrayList<>();
         int n = members.length;
         // Of hundreds not every one is tried: a few more or less on a side make no difference there.
@@ -141,15 +152,30 @@ final class LoopDrawing {
         }
     }
 
-    private boolean disguised() {
-        return plan.arrangement() == Plan.Arrangement.DISGUISED;
-    }
-
     /** Disguised, at least one way round, so that it is never the plain drawing. */
     private Scene turned(Scene scene) {
-        if (!disguised()) return scene;
-        int turns = 1 + new Random(plan.seed() + 1).nextInt(3);
+        if (!plan.disguised(1)) return scene;
+        int turns = 1 + plan.chance(TURNS).nextInt(3);
         return Pen.turnedOver(scene, turns != 2, turns != 1);
+    }
+
+    /** Another layout turned over as this one is. */
+    private final class Turned implements Layout {
+        private final Layout layout;
+
+        Turned(Layout layout) {
+            this.layout = layout;
+        }
+
+        @Override
+        public double scale(double roomWidth, double roomHeight) {
+            return layout.scale(roomWidth, roomHeight);
+        }
+
+        @Override
+        public Scene draw() {
+            return turned(layout.draw());
+        }
     }
 
     /** Branches to both sides of a source that stands in the middle. */

@@ -1,6 +1,7 @@
 package didaxis.core.drawing;
 
 import didaxis.core.style.HouseStyle.ResistorSymbol;
+import java.util.Random;
 
 /**
  * How a circuit is to be drawn.
@@ -25,7 +26,7 @@ public record Plan(
         LOOP,
         /** Straightened from left to right between the terminals. */
         LINE,
-        /** Harder to read: turned round, branches swapped, the source moved or amid them, a wire long, a branch aslant. */
+        /** Harder to read: turned round, branches swapped, the source moved or amid them, a wire long, a branch aslant, in a row, as a star. */
         DISGUISED
     }
 
@@ -46,6 +47,21 @@ public record Plan(
         if (degree < 1 || degree > HARDEST) {
             throw new IllegalArgumentException("degree of disguise (" + degree + ") must be 1 to " + HARDEST);
         }
+    }
+
+    /** Whether it is disguised to this degree or more. */
+    boolean disguised(int least) {
+        return arrangement == Arrangement.DISGUISED && degree >= least;
+    }
+
+    /** Chance for one thing that is left to it: what else is does not move it, and seeds that are near differ in it. */
+    Random chance(int what) {
+        return new Random(seed * 0x9E3779B97F4A7C15L + what * 0xBF58476D1CE4E5B9L);
+    }
+
+    /** The same in another degree of disguise. */
+    Plan with(int other) {
+        return new Plan(arrangement, other, seed, resistor, arrows, polarity, junctionNames);
     }
 
     public Plan with(Arrangement other) {

@@ -78,9 +78,25 @@ class DrawingTest {
                 .as(Plan::new);
     }
 
+    /** Ladders and rows of parts, which the hardest disguise turns into stars and rows. */
+    @Property(tries = 300)
+    void norDoesOneInAStarOrARow(
+            @ForAll("ladders") Circuit circuit, @ForAll("plans") Plan plan, @ForAll boolean narrow) {
+        noTextMeetsAnything(circuit, plan, narrow);
+    }
+
+    @Provide
+    Arbitrary<Circuit> ladders() {
+        return Ladders.any();
+    }
+
     @Property(tries = 400)
     void noTextMeetsAWireASymbolOrAnotherText(
             @ForAll("circuits") Circuit circuit, @ForAll("plans") Plan plan, @ForAll boolean narrow) {
+        noTextMeetsAnything(circuit, plan, narrow);
+    }
+
+    private static void noTextMeetsAnything(Circuit circuit, Plan plan, boolean narrow) {
         Scene scene = Drawing.of(circuit, captions(circuit), plan, narrow ? 358 : 820, narrow ? 220 : 540);
         List<Scene.Text> texts = scene.items().stream()
                 .filter(Scene.Text.class::isInstance)
