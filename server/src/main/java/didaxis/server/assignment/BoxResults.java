@@ -44,7 +44,7 @@ record BoxResults(
     /** What makes two answers one: what they are read as, or where they cannot be read the same text. */
     private record WrongKey(String shown, boolean readable) {
         static WrongKey of(Paper paper, Paper.Place place, String text) {
-            SheetView.ReadingView reading = SheetView.read(paper, place, text);
+            ReadingView reading = ReadingView.of(paper, place, text);
             boolean readable = reading.expected().isEmpty();
             return new WrongKey(readable ? reading.shown() : text.strip(), readable);
         }
@@ -82,7 +82,7 @@ record BoxResults(
                 place.id(),
                 place.number(),
                 box.form() instanceof Box.Form.Amount,
-                SheetView.cell(box)
+                BoxView.cell(box)
                         .map(new Symbols(paper.style().house().terms())::mathMl)
                         .orElse(""),
                 new BoxName(paper.style().house()).say(place.task(), box),

@@ -52,7 +52,7 @@ record ChartSheet(String wholeWord, List<AskedColumn> columns, List<AskedRow> ro
     static Optional<ChartSheet> of(Task task, Question question, HouseStyle style, Function<Box, String> ids) {
         if (!(task instanceof Amounts amounts)) return Optional.empty();
         Map<Cell, String> boxes = new LinkedHashMap<>();
-        task.boxes().forEach(box -> SheetView.cell(box).ifPresent(cell -> boxes.put(cell, ids.apply(box))));
+        task.boxes().forEach(box -> BoxView.cell(box).ifPresent(cell -> boxes.put(cell, ids.apply(box))));
         return AskedChart.of(amounts, question, style.columns()).map(chart -> {
             List<AskedRow> rows = new ArrayList<>();
             for (Subject row : chart.rows()) {

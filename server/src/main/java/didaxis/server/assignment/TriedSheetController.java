@@ -30,7 +30,7 @@ class TriedSheetController {
             @Schema(types = {"string", "null"}) String style) {}
 
     /** @param findings what marking says of the answers; none as long as nothing was written */
-    record TriedSheet(SheetView.QuestionSheet question, List<BoxFindingView> findings, int marks, int total) {}
+    record TriedSheet(QuestionSheet question, List<BoxFindingView> findings, int marks, int total) {}
 
     private final TriedSheetService sheets;
 

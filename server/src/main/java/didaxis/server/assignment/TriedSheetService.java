@@ -28,6 +28,7 @@ class TriedSheetService {
         boolean written = own.stream().anyMatch(answer -> !answer.text().isBlank());
         Judgement judgement = Judgement.of(paper, own);
         List<BoxFindingView> findings = written ? judgement.views(paper.style()) : List.of();
-        return new TriedSheet(SheetView.question(paper, 0, own, room), findings, judgement.marks(), question.total());
+        return new TriedSheet(
+                QuestionSheet.of(paper, 0, own, room, false), findings, judgement.marks(), question.total());
     }
 }

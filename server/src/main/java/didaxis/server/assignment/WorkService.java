@@ -114,7 +114,7 @@ class WorkService {
                         sheet, 0, Judgement.of(paper, List.of()).views(paper.style())));
     }
 
-    record Kept(int revision, Instant keptAt, List<SheetView.ReadingView> readings) {}
+    record Kept(int revision, Instant keptAt, List<ReadingView> readings) {}
 
     /** Keeps a draft written on top of a revision. */
     Kept keep(long id, long learner, List<Answer> answers, int revision) {
@@ -172,10 +172,10 @@ class WorkService {
                 .with("reason", "released");
     }
 
-    private static List<SheetView.ReadingView> readings(Paper paper, List<Answer> answers) {
+    private static List<ReadingView> readings(Paper paper, List<Answer> answers) {
         Map<String, Paper.Place> places = paper.places();
         return answers.stream()
-                .map(answer -> SheetView.read(paper, places.get(answer.box()), answer.text()))
+                .map(answer -> ReadingView.of(paper, places.get(answer.box()), answer.text()))
                 .toList();
     }
 }

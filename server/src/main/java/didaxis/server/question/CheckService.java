@@ -9,7 +9,6 @@ import didaxis.core.wording.BoxChoices;
 import didaxis.core.wording.TaskSentence;
 import didaxis.server.circuit.StyleView;
 import didaxis.server.config.Problem;
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.stereotype.Service;
@@ -21,35 +20,7 @@ class CheckService {
      * @param unit of an amount; empty for any other form
      * @param choices what can be picked: names, or sentences that stand for a, b, c …
      */
-    record QuestionBox(
-            String id,
-            String task,
-
-            @Schema(
-                    allowableValues = {
-                        "amount",
-                        "way",
-                        "order",
-                        "things",
-                        "joint",
-                        "relation",
-                        "factor",
-                        "value",
-                        "values",
-                        "folds",
-                        "nesting",
-                        "network",
-                        "bands",
-                        "percent",
-                        "chain",
-                        "why",
-                        "count"
-                    })
-            String form,
-
-            String unit,
-            int marks,
-            List<String> choices) {}
+    record QuestionBox(String id, String task, FormWord form, String unit, int marks, List<String> choices) {}
 
     record PromptView(String task, int state, String text) {}
 

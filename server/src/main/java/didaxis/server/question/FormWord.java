@@ -1,30 +1,53 @@
 package didaxis.server.question;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import didaxis.core.question.Box;
+import java.util.Locale;
 
 /** What a box takes, as JSON names it. */
-public final class FormWord {
-    private FormWord() {}
+public enum FormWord {
+    AMOUNT,
+    WAY,
+    ORDER,
+    THINGS,
+    JOINT,
+    RELATION,
+    FACTOR,
+    VALUE,
+    VALUES,
+    FOLDS,
+    NESTING,
+    NETWORK,
+    BANDS,
+    PERCENT,
+    CHAIN,
+    WHY,
+    COUNT;
 
-    public static String of(Box.Form form) {
+    @JsonValue
+    public String word() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    public static FormWord of(Box.Form form) {
         return form.match(new Box.Form.Cases<>(
-                amount -> "amount",
-                way -> "way",
-                order -> "order",
-                things -> "things",
-                joint -> "joint",
-                relation -> "relation",
-                factor -> "factor",
-                value -> "value",
-                values -> "values",
-                folds -> "folds",
-                nested -> "nesting",
-                wired -> "network",
-                bands -> "bands",
-                percent -> "percent",
-                chain -> "chain",
-                why -> "why",
-                count -> "count"));
+                amount -> AMOUNT,
+                way -> WAY,
+                order -> ORDER,
+                things -> THINGS,
+                joint -> JOINT,
+                relation -> RELATION,
+                factor -> FACTOR,
+                value -> VALUE,
+                values -> VALUES,
+                folds -> FOLDS,
+                nested -> NESTING,
+                wired -> NETWORK,
+                bands -> BANDS,
+                percent -> PERCENT,
+                chain -> CHAIN,
+                why -> WHY,
+                count -> COUNT));
     }
 
     /** The unit of an amount; empty for any other form. */

@@ -1,0 +1,88 @@
+package didaxis.server.assignment;
+
+import didaxis.core.circuit.Cell;
+import didaxis.core.formula.Symbols;
+import didaxis.core.quantity.Quantity;
+import didaxis.core.question.Box;
+import didaxis.core.question.Question;
+import didaxis.core.question.State;
+import didaxis.core.question.Task;
+import didaxis.core.style.HouseStyle;
+import didaxis.core.wording.BoxChoices;
+import didaxis.core.wording.BoxName;
+import didaxis.server.question.FormWord;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+
+/**
+ * A box to fill, what stands in it, and what that was read as.
+ *
+ * @param quantity by which boxes stand together; empty where there is none
+ * @param symbol of its cell, as MathML; empty where it has none
+ * @param things what may be named in it
+ */
+record BoxView(
+        String id,
+
+        FormWord form,
+
+        @Schema(allowableValues = {"", "resistance", "voltage", "current", "power", "potential"})
+        String quantity,
+
+        String symbol,
+        String name,
+        String unit,
+        int marks,
+        List<String> things,
+        String text,
+        ReadingView reading) {
+    private static final List<Quantity> ORDER =
+            List.of(Quantity.RESISTANCE, Quantity.CURRENT, Quantity.VOLTAGE, Quantity.POWER, Quantity.POTENTIAL);
+
+    /** Boxes by quantity, in each as the chart has its rows; those of no cell stay where they are. */
+    static Comparator<Box> onSheet(State state) {
+        Comparator<Cell> cells = inChart(state);
+        return (one, other) -> {
+            Optional<Cell> first = cell(one);
+            Optional<Cell> second = cell(other);
+            return first.isPresent() && second.isPresent() ? cells.compare(first.get(), second.get()) : 0;
+        };
+    }
+
+    static Comparator<Cell> inChart(State state) {
+        List<String> rows =
+                state.chart().rows().stream().map(subject -> subject.id()).toList();
+        Function<Cell, Integer> row = cell ->
+                rows.contains(cell.subject().id()) ? rows.indexOf(cell.subject().id()) : rows.size();
+        return Comparator.comparing((Cell cell) -> ORDER.indexOf(cell.quantity()))
+                .thenComparing(row)
+                .thenComparing(cell -> cell.subject().id());
+    }
+
+    /** The cell a box is about, if it is about one. */
+    static Optional<Cell> cell(Box box) {
+        if (box.form() instanceof Box.Form.Amount amount) return Optional.of(amount.cell());
+        if (box.form() instanceof Box.Form.Way way) return Optional.of(way.cell());
+        return Optional.empty();
+    }
+
+    static BoxView of(String id, Task task, Box box, Paper paper, Question question, Map<String, String> texts) {
+        HouseStyle style = paper.style().house();
+        String text = texts.getOrDefault(id, "");
+        return new BoxView(
+                id,
+                FormWord.of(box.form()),
+                cell(box).map(cell -> cell.quantity().word()).orElse(""),
+                cell(box).map(new Symbols(style.terms())::mathMl).orElse(""),
+                new BoxName(style).say(task, box),
+                FormWord.unit(box.form()),
+                box.marks(),
+                new BoxChoices(style).of(task, box, question),
+                text,
+                ReadingView.of(id, task, box, paper, question, text));
+    }
+}

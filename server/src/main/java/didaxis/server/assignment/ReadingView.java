@@ -1,0 +1,62 @@
+package didaxis.server.assignment;
+
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Circuit;
+import didaxis.core.circuit.Source;
+import didaxis.core.notation.Wiring;
+import didaxis.core.question.Box;
+import didaxis.core.question.Question;
+import didaxis.core.question.Task;
+import didaxis.core.wording.BoxChoices;
+import didaxis.core.wording.BoxReading;
+import didaxis.server.circuit.PlanView;
+import didaxis.server.circuit.SceneView;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * What a text in a box was read as, in JSON: shown back, or else what would be expected; both empty for an empty box.
+ *
+ * @param scene what was connected, drawn; null in every other form
+ */
+record ReadingView(
+        String box,
+        String shown,
+        String expected,
+
+        @Schema(
+                types = {"object", "null"},
+                implementation = SceneView.class)
+        SceneView scene) {
+    private static final SceneView.Room BOARD = new SceneView.Room(420, 220);
+
+    /** What a text in a box is read as. */
+    static ReadingView of(Paper paper, Paper.Place place, String text) {
+        return of(place.id(), place.task(), place.box(), paper, paper.question(place), text);
+    }
+
+    static ReadingView of(String id, Task task, Box box, Paper paper, Question question, String text) {
+        BoxReading reading = BoxReading.of(
+                box.form(), task.things(question), text, paper.style().marking());
+        String shown = new BoxChoices(paper.style().house()).said(box, reading.shown());
+        SceneView scene =
+                box.form() instanceof Box.Form.Wired && !text.isBlank() ? connected(task, paper, question, text) : null;
+        return new ReadingView(id, shown, reading.expected(), scene);
+    }
+
+    /** What a learner has connected, with the values that are told of its parts; null where it cannot be read. */
+    private static SceneView connected(Task task, Paper paper, Question question, String text) {
+        Circuit circuit = question.state(task.state()).circuit();
+        Source silent = circuit.source().with(List.of());
+        Set<Cell> shown = question.shown(task.state());
+        return Wiring.read(text, silent, circuit.parts())
+                .map(own -> SceneView.of(
+                        own,
+                        shown::contains,
+                        PlanView.USUAL,
+                        BOARD,
+                        paper.style().house()))
+                .orElse(null);
+    }
+}
