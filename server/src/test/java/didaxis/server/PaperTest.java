@@ -24,6 +24,7 @@ class PaperTest {
 
     private Person teacher;
     private Person learner;
+    private long classroom;
     private long id;
 
     private long question(String body) {
@@ -36,7 +37,7 @@ class PaperTest {
     @BeforeAll
     void handOut() {
         teacher = school.signedIn("teacher");
-        long classroom = teacher.post("/api/classes", "{\"name\":\"Paper class\"}")
+        classroom = teacher.post("/api/classes", "{\"name\":\"Paper class\"}")
                 .json()
                 .get("id")
                 .asLong();
@@ -163,5 +164,26 @@ class PaperTest {
                 .get("learner")
                 .get("id")
                 .asLong();
+    }
+
+    @Test
+    void aDrawingThatWasAskedForIsShownOnceTheSheetIsBack() {
+        long drawn = question("""
+                {"title":"From words","drawing":"hidden","notation":"9 V : R1=3 + (R2=4 || R3=5)",
+                 "tasks":[{"kind":"draw"}]}""");
+        Answer handed = teacher.post(
+                "/api/classes/" + classroom + "/assignments", "{\"questionIds\":[" + drawn + "]," + FAR + "}");
+        long own = handed.json().get("id").asLong();
+        String path = "/api/my/work/" + own;
+        learner.post(path + "/submission", "{\"answers\":[{\"box\":\"1/1.1\",\"text\":\"R1 + R2 + R3\"}]}");
+        assertTrue(state(learner.get(path).json()).get("scene").isNull());
+        assertEquals(
+                200, teacher.post("/api/assignments/" + own + "/release", "{}").status());
+        JsonNode back = state(learner.get(path + "/feedback").json().get("sheet"));
+        assertTrue(back.get("scene").toString().contains("\"text\":\"R3\""), back::toString);
+    }
+
+    private static JsonNode state(JsonNode sheet) {
+        return sheet.get("questions").get(0).get("states").get(0);
     }
 }
