@@ -69,3 +69,13 @@ test('on a narrow screen its boxes stand one under another', () => {
   expect(screen.queryByRole('table')).toBeNull()
   expect(screen.getByLabelText('voltage of R1')).toBeTruthy()
 })
+
+test('a box that is about no quantity is there beside those that are, behind them', () => {
+  const bands = { ...questions[0]!.tasks[0]!, chart: null }
+  const tolerance = { ...box('', ''), id: '1/tolerance', form: 'percent', symbol: '', name: 'tolerance' }
+  const tasks = [{ ...bands, boxes: [tolerance, box('R4', 'resistance')] }]
+  const both = [{ ...questions[0], tasks }] as unknown as typeof questions
+  shown(<Tasks questions={both} texts={{}} readings={{}} onWrite={vi.fn()} />, () => ({}))
+  const fields = screen.getAllByRole('textbox')
+  expect(fields.map((field) => field.dataset.box)).toEqual(['1/R4-resistance', '1/tolerance'])
+})

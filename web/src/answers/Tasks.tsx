@@ -78,15 +78,20 @@ export function Tasks({ questions, texts, readings, onWrite, onTask, onEnd }: Ta
   )
 }
 
-/** The boxes of a task; those that are about a quantity stand together under its name. */
+/** The boxes of a task; those that are about a quantity stand together under its name, before any others. */
 function Fields({ boxes, field }: { boxes: Box[]; field: (box: Box) => ReactNode }) {
   const { t } = useTranslation()
   const quantities = [...new Set(boxes.map((box) => box.quantity))].filter((one) => one !== '')
   if (boxes.length < 2 || quantities.length === 0) return boxes.map((box) => field(box))
-  return quantities.map((quantity) => (
-    <fieldset key={quantity} className={classes.group}>
-      <legend>{t(`group.${quantity}`)}</legend>
-      {boxes.filter((box) => box.quantity === quantity).map((box) => field(box))}
-    </fieldset>
-  ))
+  return (
+    <>
+      {quantities.map((quantity) => (
+        <fieldset key={quantity} className={classes.group}>
+          <legend>{t(`group.${quantity}`)}</legend>
+          {boxes.filter((box) => box.quantity === quantity).map((box) => field(box))}
+        </fieldset>
+      ))}
+      {boxes.filter((box) => box.quantity === '').map((box) => field(box))}
+    </>
+  )
 }

@@ -175,13 +175,20 @@ class FormsJourney {
         visit.browser().inspect(page, "forms-results");
     }
 
-    private static final String BREAKER = "24 V : F1=1.5A + (H1=24{30 W} || H2=24{30 W} || H3=24{30 W})";
+    private static final String BREAKER = "24 V : F1=1.5A + (H1=24{30 W} || H2=24{30 W} || H3=24{30 W} || R4=4.7k)";
 
     @Test
     @Order(5)
     void metersLimitsBreakersAndTimesAreAskedAndAnswered() {
         Page page = visit.workbench(BREAKER);
+        tab(page, "Chart");
+        Locator bands = page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^resistance of R4:")));
+        bands.focus();
+        page.keyboard().press("w");
+        assertThat(bands).hasAttribute("data-use", "withheld");
         tab(page, "Question");
+        ask(page, "R4 bands", "R4 has the bands yellow, violet, red, gold.");
         page.getByText("Drawing and time …").click();
         button(page, "Something runs for a time").click();
         page.getByLabel("What runs").selectOption("H1");
@@ -197,10 +204,10 @@ class FormsJourney {
         button(page, "See as learner").click();
         Locator sheet = page.getByRole(AriaRole.TABPANEL, new Page.GetByRoleOptions().setName("Question"));
         Locator boxes = sheet.locator("input[data-box]:not([type=checkbox])");
-        assertThat(boxes).hasCount(6);
-        List<String> typed = List.of("14.4", "26.8 V", "26.8 V", "26.8 V", "12 V", "1");
+assertThat(boxes).hasCount(8);
+        List<String> typed = List.of("4.7k", "5 %", "14.4", "26.8 V", "26.8 V", "26.8 V", "12 V", "1");
         for (int k = 0; k < typed.size(); k++) boxes.nth(k).fill(typed.get(k));
-        for (String name : List.of("H2", "H3"))
+        for (String name : List.of("H2", "H3", "R4"))
             sheet.getByRole(AriaRole.GROUP, new Locator.GetByRoleOptions().setName("places"))
                     .getByText(name, new Locator.GetByTextOptions().setExact(true))
                     .click();
@@ -209,6 +216,6 @@ class FormsJourney {
                 .click();
         button(page, "Mark it").click();
         visit.browser().inspect(page, "forms-limits");
-        assertThat(sheet.getByRole(AriaRole.STATUS)).containsText("20 of 20 marks");
+        assertThat(sheet.getByRole(AriaRole.STATUS)).containsText("22 of 22 marks");
     }
 }

@@ -21,7 +21,8 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class QuestionJourney {
-    private static final String BANK = "12 V r=0.8 : V1[S1=open + A1 + .P + H1=2.2 + .Q + (L2=9 || L3=4.5)]";
+    private static final String BANK =
+            "12 V r=0.8 : V1[S1=open + A1 + .P + H1=2.2 + .Q + ((V2[L2=6] + R4=3) || L3=4.5)]";
 
     @RegisterExtension
     final Visit visit = new Visit();
@@ -86,6 +87,7 @@ class QuestionJourney {
         tab(page, "Question");
         ask(page, "internal", "Calculate the internal resistance.");
         ask(page, "resistance of H1", "Calculate the resistance of H1.");
+        ask(page, "V2", "Write down the reading of V2.");
         ask(page, "rank", "Rank L2 and L3 by brightness");
         then(page, "L2", "taken out");
         ask(page, "reading of V1", "Does the reading of V1 increase, decrease or stay the same?");
@@ -100,7 +102,7 @@ class QuestionJourney {
         assertThat(button(page, "A wire without resistance joins P and Q")).isVisible();
         ask(page, "V1 increase", "Does the reading of V1 increase, decrease or stay the same?");
         ask(page, "why V1", "Why does the reading of V1 change as it does?");
-        assertThat(page.getByTestId("marks-sum")).hasText("8 asked · 17 marks");
+        assertThat(page.getByTestId("marks-sum")).hasText("9 asked · 18 marks");
         page.getByText("Drawing and time …").click();
         page.getByLabel("H1 for the learner").fill("X");
         assertThat(page.getByText("Calculate the resistance of X.")).isVisible();
@@ -108,7 +110,7 @@ class QuestionJourney {
 
         button(page, "See as learner").click();
         Locator boxes = panel(page).locator("input[data-box]");
-        List<String> wrongEmf = List.of("10 V", "0 A", "-0.2", "4.4");
+        List<String> wrongEmf = List.of("10 V", "0 A", "-0.2", "4.4", "4 V");
         for (int k = 0; k < wrongEmf.size(); k++) boxes.nth(k).fill(wrongEmf.get(k));
         panel(page)
                 .getByText("increases", new Locator.GetByTextOptions().setExact(true))
@@ -122,10 +124,11 @@ class QuestionJourney {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(link)))
                     .click();
         button(page, "Mark it").click();
-        assertThat(panel(page).getByRole(AriaRole.STATUS)).containsText("of 17 marks");
+        assertThat(panel(page).getByRole(AriaRole.STATUS)).containsText("of 18 marks");
         // The wrong emf costs its own points; the internal resistance that follows from it does not.
         assertThat(panel(page).locator("[data-finding=wrong]").first()).containsText("10 V");
         assertThat(panel(page).locator("[data-finding=follow-through]").first()).containsText("−0.2 Ω");
+        assertThat(panel(page).locator("[data-finding=right]").nth(1)).containsText("4 V");
         assertThat(panel(page).locator("[data-finding=right]").last()).containsText("the total current increases →");
         button(page, "Back to the tasks").click();
 

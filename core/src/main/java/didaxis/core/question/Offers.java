@@ -232,6 +232,7 @@ public final class Offers {
         for (Part fuse : parts(PartKind.FUSE))
             if (!parts.isEmpty()) offer(new Breaker(NONE, place, fuse.label(), parts, false, 2));
         made(parts.subList(0, Math.min(MOST_COMBINED, parts.size())));
+        bands();
         if (parts.size() > 2)
             for (String part : parts.subList(0, MOST_COMBINED))
                 for (Quantity quantity : List.of(Quantity.VOLTAGE, Quantity.CURRENT))
@@ -247,7 +248,7 @@ public final class Offers {
             offer(new Arrangements(NONE, place, parts.subList(0, Math.min(MOST_COMBINED, parts.size())), 4));
     }
 
-    /** To be connected to what lies in the middle of all they can have, and read from their bands. */
+    /** To be connected to what lies in the middle of all they can have. */
     private void made(List<String> some) {
         List<Part> given = state.circuit().parts().stream()
                 .filter(part -> some.contains(part.label()))
@@ -258,13 +259,15 @@ public final class Offers {
                     Amount.of(all.get(all.size() / 2).ohms(), Quantity.RESISTANCE));
             if (ohms > 0) offer(new Connecting(NONE, place, some, ohms, Connecting.USUAL_MARKS));
         }
-        for (Part part : given)
-            if (part.kind() == PartKind.RESISTOR) {
-                Cell cell = Cell.resistance(Subject.part(part.label()));
-                // Bands are named of what is told, and read of what can be known in no other way.
-                boolean told = question.isTold(cell, place);
-                if (told || !knowledge.reaches(cell, place))
-                    offer(new ColourBands(NONE, place, part.label(), ColourBands.USUAL_PERCENT, told, 1));
-            }
+    }
+
+    private void bands() {
+        for (Part part : parts(PartKind.RESISTOR)) {
+            Cell cell = Cell.resistance(Subject.part(part.label()));
+            // Bands are named of what is told, and read of what can be known in no other way.
+            boolean told = question.isTold(cell, place);
+            if (told || !knowledge.reaches(cell, place))
+                offer(new ColourBands(NONE, place, part.label(), ColourBands.USUAL_PERCENT, told, 1));
+        }
     }
 }
