@@ -201,10 +201,13 @@ class FormsJourney {
         ask(page, "highest emf", "What is the highest emf");
         ask(page, "switched on", "are switched on one after the other");
         page.getByLabel("how many can run").check();
+        ask(page, "rank current", "Rank H1, H2, H3 and R4 by current");
+        page.getByLabel("Only the largest").check();
+        page.getByLabel("and why").check();
         button(page, "See as learner").click();
         Locator sheet = page.getByRole(AriaRole.TABPANEL, new Page.GetByRoleOptions().setName("Question"));
-        Locator boxes = sheet.locator("input[data-box]:not([type=checkbox])");
-assertThat(boxes).hasCount(8);
+        Locator boxes = sheet.locator("input[data-box]:not([type=checkbox]):not([type=radio])");
+        assertThat(boxes).hasCount(8);
         List<String> typed = List.of("4.7k", "5 %", "14.4", "26.8 V", "26.8 V", "26.8 V", "12 V", "1");
         for (int k = 0; k < typed.size(); k++) boxes.nth(k).fill(typed.get(k));
         for (String name : List.of("H2", "H3", "R4"))
@@ -214,8 +217,13 @@ assertThat(boxes).hasCount(8);
         sheet.getByRole(AriaRole.GROUP, new Locator.GetByRoleOptions().setName("part that sets it"))
                 .getByText("F1", new Locator.GetByTextOptions().setExact(true))
                 .click();
+        for (String name : List.of("H1", "H2", "H3"))
+            sheet.getByRole(AriaRole.GROUP, new Locator.GetByRoleOptions().setName("largest current"))
+                    .getByText(name, new Locator.GetByTextOptions().setExact(true))
+                    .click();
+        sheet.getByText("they are in branches side by side").click();
         button(page, "Mark it").click();
         visit.browser().inspect(page, "forms-limits");
-        assertThat(sheet.getByRole(AriaRole.STATUS)).containsText("22 of 22 marks");
+        assertThat(sheet.getByRole(AriaRole.STATUS)).containsText("24 of 24 marks");
     }
 }
