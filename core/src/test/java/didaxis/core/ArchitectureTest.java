@@ -30,6 +30,7 @@ class ArchitectureTest {
             "working",
             "backwards",
             "change",
+            "answer",
             "question",
             "marking",
             "wording");

@@ -11,6 +11,8 @@ import java.util.OptionalDouble;
 
 /** The operating point as a table: for every subject its resistance, voltage, current and power, where they exist. */
 public final class Chart {
+    private static final double ALIKE = 1e-9;
+
     /** Why a row looks as it does. */
     public enum Condition {
         NORMAL,
@@ -73,6 +75,18 @@ public final class Chart {
     public OptionalDouble value(Cell cell) {
         double value = rawValue(cell);
         return Double.isFinite(value) ? OptionalDouble.of(value) : OptionalDouble.empty();
+    }
+
+    /** Whether two values are the same but for what doubles lose. */
+    public static boolean alike(double one, double other) {
+        return one == other || Math.abs(one - other) <= ALIKE * Math.max(Math.abs(one), Math.abs(other));
+    }
+
+    /** Whether two cells have the same value; not where one has none. */
+    public boolean alike(Cell one, Cell other) {
+        OptionalDouble value = value(one);
+        OptionalDouble beside = value(other);
+        return value.isPresent() && beside.isPresent() && alike(value.getAsDouble(), beside.getAsDouble());
     }
 
     /** A cell's value in SI as a limit: infinite for the resistance of an open way; NaN where it is not decided. */

@@ -1,7 +1,7 @@
 package didaxis.core.marking;
 
+import didaxis.core.answer.Verdict;
 import didaxis.core.question.Box;
-import didaxis.core.question.Verdict;
 import java.util.function.Function;
 
 /** What marking says of one box, and what it earns. */

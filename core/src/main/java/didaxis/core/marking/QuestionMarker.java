@@ -1,5 +1,6 @@
 package didaxis.core.marking;
 
+import didaxis.core.answer.Verdict;
 import didaxis.core.circuit.Cell;
 import didaxis.core.quantity.Reading;
 import didaxis.core.question.Box;
@@ -7,7 +8,6 @@ import didaxis.core.question.Knowledge;
 import didaxis.core.question.Question;
 import didaxis.core.question.State;
 import didaxis.core.question.Task;
-import didaxis.core.question.Verdict;
 import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
 import java.util.HashMap;

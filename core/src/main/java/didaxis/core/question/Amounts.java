@@ -1,5 +1,6 @@
 package didaxis.core.question;
 
+import didaxis.core.answer.Verdict;
 import didaxis.core.circuit.Cell;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.style.MarkingStyle;

@@ -1,5 +1,7 @@
 package didaxis.core.question;
 
+import didaxis.core.answer.TypedNumbers;
+import didaxis.core.answer.Verdict;
 import didaxis.core.circuit.Part;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.Quantity;

@@ -1,5 +1,6 @@
 package didaxis.core.question;
 
+import didaxis.core.answer.Reason;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.Quantity;

@@ -1,5 +1,8 @@
 package didaxis.core.question;
 
+import didaxis.core.answer.Typed;
+import didaxis.core.answer.TypedNumbers;
+import didaxis.core.answer.Verdict;
 import didaxis.core.change.Act;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;

@@ -1,5 +1,10 @@
 package didaxis.core.question;
 
+import didaxis.core.answer.Reason;
+import didaxis.core.answer.Typed;
+import didaxis.core.answer.TypedNumbers;
+import didaxis.core.answer.Verdict;
+import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.style.MarkingStyle;
@@ -60,7 +65,7 @@ public record Comparison(
     private record Two(double one, double two) {
         /** The sign of the difference: −1, 0 or 1. */
         int sign() {
-            return Ranking.tied(one, two) ? 0 : one < two ? -1 : 1;
+            return Chart.alike(one, two) ? 0 : one < two ? -1 : 1;
         }
 
         double factor() {

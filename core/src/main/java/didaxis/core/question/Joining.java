@@ -1,5 +1,8 @@
 package didaxis.core.question;
 
+import didaxis.core.answer.Reason;
+import didaxis.core.answer.Typed;
+import didaxis.core.answer.Verdict;
 import didaxis.core.chart.Chart;
 import didaxis.core.chart.Folding;
 import didaxis.core.circuit.Circuit;

@@ -1,5 +1,8 @@
 package didaxis.core.question;
 
+import didaxis.core.answer.Reduction;
+import didaxis.core.answer.Typed;
+import didaxis.core.answer.Verdict;
 import didaxis.core.style.MarkingStyle;
 import java.util.List;
 

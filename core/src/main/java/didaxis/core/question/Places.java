@@ -1,5 +1,7 @@
 package didaxis.core.question;
 
+import didaxis.core.answer.Typed;
+import didaxis.core.answer.Verdict;
 import didaxis.core.chart.SamePlace;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;

@@ -1,5 +1,8 @@
 package didaxis.core.question;
 
+import didaxis.core.answer.Reason;
+import didaxis.core.answer.Typed;
+import didaxis.core.answer.Verdict;
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
@@ -10,7 +13,6 @@ import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 
 /**
@@ -25,8 +27,6 @@ import java.util.Set;
 public record Ranking(
         String id, int state, Quantity quantity, List<Subject> things, boolean first, boolean reason, int marks)
         implements Task {
-    private static final double TIE = 1e-9;
-
     public Ranking {
         things = List.copyOf(things);
     }
@@ -72,23 +72,11 @@ public record Ranking(
         double last = 0;
         for (Subject thing : sorted) {
             double now = size(thing, question);
-            if (ranks.isEmpty() || !tied(last, now)) ranks.add(new LinkedHashSet<>());
+            if (ranks.isEmpty() || !Chart.alike(last, now)) ranks.add(new LinkedHashSet<>());
             ranks.get(ranks.size() - 1).add(thing);
             last = now;
         }
         return ranks;
-    }
-
-    /** Whether two values are the same but for what doubles lose. */
-    static boolean tied(double one, double other) {
-        return one == other || Math.abs(one - other) <= TIE * Math.max(Math.abs(one), Math.abs(other));
-    }
-
-    /** Whether two cells have the same value; not where one has none. */
-    static boolean tied(Chart chart, Cell one, Cell other) {
-        OptionalDouble value = chart.value(one);
-        OptionalDouble beside = chart.value(other);
-        return value.isPresent() && beside.isPresent() && tied(value.getAsDouble(), beside.getAsDouble());
     }
 
     private double size(Subject thing, Question question) {

@@ -1,5 +1,7 @@
 package didaxis.core.question;
 
+import didaxis.core.answer.Typed;
+import didaxis.core.answer.Verdict;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Part;
 import didaxis.core.circuit.Subject;

@@ -1,10 +1,13 @@
 package didaxis.core.question;
 
+import didaxis.core.answer.FoldedLine;
+import didaxis.core.answer.Reduction;
+import didaxis.core.answer.Reduction.Node;
+import didaxis.core.answer.Verdict;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.Quantity;
-import didaxis.core.question.Reduction.Node;
 import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

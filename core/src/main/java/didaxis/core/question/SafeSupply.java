@@ -1,5 +1,9 @@
 package didaxis.core.question;
 
+import didaxis.core.answer.Typed;
+import didaxis.core.answer.TypedNumbers;
+import didaxis.core.answer.Verdict;
+import didaxis.core.chart.Chart;
 import didaxis.core.chart.Ratings;
 import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.Amount;
@@ -42,7 +46,7 @@ public record SafeSupply(String id, int state, int marks) implements Task {
         double highest = ratings.highestSafeEmf();
         return ratings.loads().stream()
                 .filter(load -> load.actual() > 0)
-                .filter(load -> Ranking.tied(new Ratings(List.of(load), ratings.emf()).highestSafeEmf(), highest))
+                .filter(load -> Chart.alike(new Ratings(List.of(load), ratings.emf()).highestSafeEmf(), highest))
                 .map(load -> Subject.part(load.part().label()))
                 .collect(Collectors.toSet());
     }

@@ -1,5 +1,7 @@
 package didaxis.core.question;
 
+import didaxis.core.answer.Typed;
+import didaxis.core.answer.Verdict;
 import didaxis.core.change.Act;
 import didaxis.core.change.Change;
 import didaxis.core.change.Change.Direction;

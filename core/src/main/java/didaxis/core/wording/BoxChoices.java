@@ -1,13 +1,13 @@
 package didaxis.core.wording;
 
+import didaxis.core.answer.Reason;
+import didaxis.core.answer.Typed;
 import didaxis.core.change.Change.Direction;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Box;
 import didaxis.core.question.Explaining;
 import didaxis.core.question.Question;
-import didaxis.core.question.Reason;
 import didaxis.core.question.Task;
-import didaxis.core.question.Typed;
 import didaxis.core.style.HouseStyle;
 import java.util.List;
 import java.util.Optional;

@@ -1,5 +1,6 @@
 package didaxis.core.wording;
 
+import didaxis.core.answer.Typed;
 import didaxis.core.circuit.Cell;
 import didaxis.core.question.Box;
 import didaxis.core.question.Breaker;
@@ -8,7 +9,6 @@ import didaxis.core.question.PartLimits;
 import didaxis.core.question.Places;
 import didaxis.core.question.Ranking;
 import didaxis.core.question.Task;
-import didaxis.core.question.Typed;
 import didaxis.core.style.HouseStyle;
 
 /** What a box is called where it stands alone: "current of R1", "with L2 out". */

@@ -1,5 +1,8 @@
 package didaxis.core.wording;
 
+import didaxis.core.answer.FoldedLine;
+import didaxis.core.answer.Typed;
+import didaxis.core.answer.TypedNumbers;
 import didaxis.core.circuit.Part;
 import didaxis.core.circuit.PartKind;
 import didaxis.core.circuit.Source;
@@ -12,9 +15,6 @@ import didaxis.core.quantity.Quantity;
 import didaxis.core.quantity.Reading;
 import didaxis.core.question.Box;
 import didaxis.core.question.ColourBands;
-import didaxis.core.question.FoldedLine;
-import didaxis.core.question.Typed;
-import didaxis.core.question.TypedNumbers;
 import didaxis.core.style.MarkingStyle;
 import java.util.List;
 import java.util.Optional;

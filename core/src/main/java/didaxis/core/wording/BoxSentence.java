@@ -1,7 +1,7 @@
 package didaxis.core.wording;
 
+import didaxis.core.answer.Verdict;
 import didaxis.core.marking.BoxFinding;
-import didaxis.core.question.Verdict;
 
 /** Says what marking found in a box, in one sentence to the learner. */
 public record BoxSentence(FindingSentence amounts, BoxChoices choices) {

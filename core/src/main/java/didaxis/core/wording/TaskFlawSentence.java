@@ -1,11 +1,11 @@
 package didaxis.core.wording;
 
+import didaxis.core.answer.Typed;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Question;
 import didaxis.core.question.TaskFlaw;
-import didaxis.core.question.Typed;
 import didaxis.core.style.HouseStyle;
 
 /** What keeps a question in states from being handed out, in a sentence. */

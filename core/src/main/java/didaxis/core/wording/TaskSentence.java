@@ -1,5 +1,6 @@
 package didaxis.core.wording;
 
+import didaxis.core.answer.Typed;
 import didaxis.core.change.Act;
 import didaxis.core.change.Rewiring;
 import didaxis.core.circuit.Cell;
@@ -20,7 +21,6 @@ import didaxis.core.question.Redrawing;
 import didaxis.core.question.State;
 import didaxis.core.question.Stem;
 import didaxis.core.question.Task;
-import didaxis.core.question.Typed;
 import didaxis.core.question.Ways;
 import didaxis.core.style.HouseStyle;
 import java.math.BigDecimal;

@@ -5,8 +5,8 @@ import static didaxis.core.question.Asking.drawn;
 import static didaxis.core.question.Asking.judged;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import didaxis.core.answer.Verdict.Code;
 import didaxis.core.notation.Notation;
-import didaxis.core.question.Verdict.Code;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;

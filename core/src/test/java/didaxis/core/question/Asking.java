@@ -1,5 +1,6 @@
 package didaxis.core.question;
 
+import didaxis.core.answer.Verdict;
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.solving.OperatingPoint;

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import didaxis.core.answer.Verdict.Code;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Network;
 import didaxis.core.circuit.Parallel;
@@ -16,7 +17,6 @@ import didaxis.core.circuit.Series;
 import didaxis.core.circuit.Setting;
 import didaxis.core.notation.Notation;
 import didaxis.core.notation.Wiring;
-import didaxis.core.question.Verdict.Code;
 import didaxis.core.solving.OperatingPoint;
 import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;

@@ -6,6 +6,8 @@ import static didaxis.core.question.Asking.judged;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import didaxis.core.answer.Typed;
+import didaxis.core.answer.Verdict.Code;
 import didaxis.core.change.Act;
 import didaxis.core.change.Change.Direction;
 import didaxis.core.change.Rewiring;
@@ -18,7 +20,6 @@ import didaxis.core.circuit.Subject;
 import didaxis.core.notation.Notation;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Explaining.Link;
-import didaxis.core.question.Verdict.Code;
 import didaxis.core.solving.NodalAnalysis;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.style.MarkingStyle;

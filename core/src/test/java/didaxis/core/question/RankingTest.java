@@ -6,6 +6,7 @@ import static didaxis.core.question.Asking.judged;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import didaxis.core.answer.Verdict.Code;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Part;
@@ -14,7 +15,6 @@ import didaxis.core.circuit.Setting;
 import didaxis.core.circuit.Subject;
 import didaxis.core.notation.Notation;
 import didaxis.core.quantity.Quantity;
-import didaxis.core.question.Verdict.Code;
 import didaxis.core.solving.NodalAnalysis;
 import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;

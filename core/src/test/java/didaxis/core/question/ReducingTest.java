@@ -6,10 +6,11 @@ import static didaxis.core.question.Asking.judged;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import didaxis.core.answer.Verdict;
+import didaxis.core.answer.Verdict.Code;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.RandomCircuits;
 import didaxis.core.notation.Notation;
-import didaxis.core.question.Verdict.Code;
 import didaxis.core.style.MarkingStyle;
 import java.util.Random;
 import java.util.stream.Collectors;

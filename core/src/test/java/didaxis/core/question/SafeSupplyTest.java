@@ -5,8 +5,8 @@ import static didaxis.core.question.Asking.drawn;
 import static didaxis.core.question.Asking.judged;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import didaxis.core.answer.Verdict.Code;
 import didaxis.core.notation.Notation;
-import didaxis.core.question.Verdict.Code;
 import didaxis.core.style.MarkingStyle;
 import java.util.List;
 import org.junit.jupiter.api.Test;

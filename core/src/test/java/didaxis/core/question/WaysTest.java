@@ -6,6 +6,7 @@ import static didaxis.core.question.Asking.judged;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import didaxis.core.answer.Verdict.Code;
 import didaxis.core.change.Act;
 import didaxis.core.change.Change.Direction;
 import didaxis.core.circuit.Cell;
@@ -16,7 +17,6 @@ import didaxis.core.circuit.Setting;
 import didaxis.core.circuit.Subject;
 import didaxis.core.notation.Notation;
 import didaxis.core.quantity.Quantity;
-import didaxis.core.question.Verdict.Code;
 import didaxis.core.solving.NodalAnalysis;
 import java.util.LinkedHashSet;
 import java.util.List;

@@ -1,5 +1,6 @@
 package didaxis.server.assignment;
 
+import didaxis.core.answer.Verdict;
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subjects;
@@ -10,7 +11,6 @@ import didaxis.core.marking.Finding;
 import didaxis.core.quantity.Reading;
 import didaxis.core.question.Box;
 import didaxis.core.question.Question;
-import didaxis.core.question.Verdict;
 import didaxis.core.style.ClassStyle;
 import didaxis.server.circuit.CellView;
 import java.math.BigDecimal;

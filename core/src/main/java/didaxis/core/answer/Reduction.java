@@ -1,4 +1,4 @@
-package didaxis.core.question;
+package didaxis.core.answer;
 
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Network;
@@ -18,12 +18,12 @@ import java.util.stream.Collectors;
  * A circuit as resistances that are combined two or more at a time, in any order that may be, until one is left. What
  * nothing can pass is not there; a branch that is only wire stays, as one of 0 Ω.
  */
-final class Reduction {
+public final class Reduction {
     private static final Comparator<String> BY_LABEL =
             Comparator.comparingInt(String::length).thenComparing(Comparator.naturalOrder());
 
     /** One resistance that is left, or a combination of such. */
-    static final class Node {
+    public static final class Node {
         private final boolean series;
         private final List<Node> members;
         private final List<String> labels;
@@ -46,43 +46,43 @@ final class Reduction {
             return new Node(false, List.of(), labels, ohms);
         }
 
-        boolean isItem() {
+        public boolean isItem() {
             return members.isEmpty();
         }
 
-        boolean isSeries() {
+        public boolean isSeries() {
             return series;
         }
 
-        List<Node> members() {
+        public List<Node> members() {
             return List.copyOf(members);
         }
 
         /** True resistance in ohms. */
-        double ohms() {
+        public double ohms() {
             return ohms;
         }
 
         /** What follows from it: the learner's own value, or else the true one. */
-        double used() {
+        public double used() {
             return own.orElse(ohms);
         }
 
-        void found(double value) {
+        public void found(double value) {
             own = OptionalDouble.of(value);
         }
 
-        void called(String name) {
+        public void called(String name) {
             alias = plain(name);
         }
 
         /** Of all that it is made of, with commas between. */
-        String labels() {
+        public String labels() {
             return String.join(",", labels);
         }
 
         /** "R2", or "R23" and "R2,L3" for what was combined. */
-        String name() {
+        public String name() {
             if (labels.size() == 1) return labels.get(0);
             String letters = letters(labels.get(0));
             boolean alike = labels.stream().allMatch(label -> label.matches(letters + "[0-9]"));
@@ -110,7 +110,7 @@ final class Reduction {
     }
 
     /** Empty if nothing is left that resists or conducts. */
-    static Optional<Reduction> of(Chart chart) {
+    public static Optional<Reduction> of(Chart chart) {
         Outline outline = chart.circuit().outline();
         Node[] left = new Node[outline.size()];
         for (int i = outline.size() - 1; i >= 0; i--) {
@@ -144,17 +144,17 @@ final class Reduction {
                 ohms);
     }
 
-    Node root() {
+    public Node root() {
         return root;
     }
 
     /** How many resistances are left. */
-    int left() {
+    public int left() {
         return items(root).size();
     }
 
     /** What is left, by name. */
-    List<String> names() {
+    public List<String> names() {
         return items(root).stream().map(Node::name).toList();
     }
 
@@ -165,7 +165,7 @@ final class Reduction {
     }
 
     /** The resistance of this name: a label, R23, R2,3, or what the learner called it. */
-    Optional<Node> named(String name) {
+    public Optional<Node> named(String name) {
         String plain = plain(name);
         return items(root).stream().filter(item -> item.isCalled(plain)).findFirst();
     }
@@ -179,7 +179,7 @@ final class Reduction {
     }
 
     /** Some resistances as one; empty if they are not joined like that as the circuit stands now. */
-    Optional<Node> combine(List<Node> items, boolean series) {
+    public Optional<Node> combine(List<Node> items, boolean series) {
         Node whole = items.get(0).parent;
         boolean may = items.size() > 1
                 && new HashSet<>(items).size() == items.size()
@@ -205,14 +205,14 @@ final class Reduction {
     }
 
     /** Some resistances in ohms, in series or in parallel, as one. */
-    static double together(double[] ohms, boolean series) {
+    public static double together(double[] ohms, boolean series) {
         double sum = 0;
         for (double one : ohms) sum += series ? one : 1 / one;
         return series ? sum : 1 / sum;
     }
 
     /** The combination to be folded first: of those with nothing but resistances the innermost. */
-    Optional<Node> next() {
+    public Optional<Node> next() {
         return root.isItem()
                 ? Optional.empty()
                 : Optional.of(innermost(root, 0)).map(Deep::node);
@@ -229,7 +229,7 @@ final class Reduction {
     }
 
     /** How combinations are nested, innermost first; true is series. */
-    List<Boolean> nesting() {
+    public List<Boolean> nesting() {
         List<Boolean> nesting = new ArrayList<>();
         for (Node node = next().orElse(null); node != null; node = node.parent) nesting.add(node.series);
         return nesting;

@@ -1,4 +1,4 @@
-package didaxis.core.question;
+package didaxis.core.answer;
 
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.Quantity;
@@ -114,7 +114,7 @@ public final class TypedNumbers {
     }
 
     /** Of a number with its unit that stands in no chart. */
-    static Verdict judgedAmount(String typed, Amount right, int marks, MarkingStyle style) {
+    public static Verdict judgedAmount(String typed, Amount right, int marks, MarkingStyle style) {
         Optional<Boolean> read = style.format()
                 .read(typed, right.quantity())
                 .match(

@@ -1,4 +1,4 @@
-package didaxis.core.question;
+package didaxis.core.answer;
 
 /**
  * What is said of an answer that is no amount.
@@ -19,7 +19,7 @@ public record Verdict(Code code, int points, String model) {
     }
 
     /** Of what follows from the learner's own amounts. */
-    static Verdict followed(int points, String model) {
+    public static Verdict followed(int points, String model) {
         return new Verdict(Code.FOLLOW_THROUGH, points, model);
     }
 }

@@ -1,4 +1,4 @@
-package didaxis.core.question;
+package didaxis.core.answer;
 
 import didaxis.core.chart.Chart;
 import didaxis.core.chart.SamePlace;
@@ -42,12 +42,12 @@ public enum Reason {
     }
 
     /** What is offered for how two parts are joined, or for more of a quantity. */
-    static List<Reason> offered(Optional<Quantity> quantity) {
+    public static List<Reason> offered(Optional<Quantity> quantity) {
         return quantity.isPresent() ? MORE : JOINED;
     }
 
     /** Why two parts are joined as they are. */
-    static Reason of(Pair.Kind joint) {
+    public static Reason of(Pair.Kind joint) {
         return switch (joint) {
             case SERIES -> ONE_PATH;
             case PARALLEL -> SAME_ENDS;
@@ -56,7 +56,7 @@ public enum Reason {
     }
 
     /** Whether there are reasons to be asked for more of a quantity. */
-    static boolean isAskedOf(Quantity quantity) {
+    public static boolean isAskedOf(Quantity quantity) {
         return quantity == Quantity.CURRENT || quantity == Quantity.VOLTAGE || quantity == Quantity.POWER;
     }
 
@@ -66,7 +66,7 @@ public enum Reason {
      *
      * @param ranks things in the order of current, voltage or power, those that are alike together
      */
-    static Set<Reason> right(Chart chart, Quantity quantity, List<Set<Subject>> ranks) {
+    public static Set<Reason> right(Chart chart, Quantity quantity, List<Set<Subject>> ranks) {
         List<Subject> first = List.copyOf(ranks.get(0));
         List<Subject> others = new ArrayList<>();
         ranks.stream().skip(1).forEach(others::addAll);
@@ -92,9 +92,8 @@ public enum Reason {
             case SAME_VOLTAGE -> current ? places.inBranchesBeside(one, other) : places.acrossTheSame(one, other);
             case SAME_RESISTANCE ->
                 current
-                        ? places.inBranchesBeside(one, other)
-                                && Ranking.tied(chart, Cell.current(one), Cell.current(other))
-                        : Ranking.tied(chart, Cell.resistance(one), Cell.resistance(other));
+                        ? places.inBranchesBeside(one, other) && chart.alike(Cell.current(one), Cell.current(other))
+                        : chart.alike(Cell.resistance(one), Cell.resistance(other));
             case WHOLE_CURRENT -> places.passesOnlyInPart(one, other) && (current || resistsNoLess(chart, one, other));
             default -> false;
         };
@@ -105,6 +104,6 @@ public enum Reason {
         Cell others = Cell.resistance(other);
         boolean more =
                 chart.value(ohms).orElse(Double.NaN) >= chart.value(others).orElse(Double.NaN);
-        return more || Ranking.tied(chart, ohms, others);
+        return more || chart.alike(ohms, others);
     }
 }

@@ -1,4 +1,4 @@
-package didaxis.core.question;
+package didaxis.core.answer;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 

@@ -1,8 +1,8 @@
-package didaxis.core.question;
+package didaxis.core.answer;
 
+import didaxis.core.answer.Reduction.Node;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.Quantity;
-import didaxis.core.question.Reduction.Node;
 import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,7 +27,7 @@ public record FoldedLine(String alias, Pick pick, String value) {
     /** A name, or some picks in series or in parallel. */
     public record Pick(String name, boolean series, List<Pick> of) {
         /** The resistance that comes of it when it is done inside out; empty if something is not joined like that. */
-        Optional<Node> in(Reduction reduction) {
+        public Optional<Node> in(Reduction reduction) {
             if (of.isEmpty()) return reduction.named(name);
             List<Node> items = new ArrayList<>();
             for (Pick one : of) {
@@ -39,7 +39,7 @@ public record FoldedLine(String alias, Pick pick, String value) {
         }
 
         /** All that it names. */
-        List<String> names() {
+        public List<String> names() {
             return of.isEmpty()
                     ? List.of(name)
                     : of.stream().flatMap(one -> one.names().stream()).toList();
@@ -70,7 +70,7 @@ public record FoldedLine(String alias, Pick pick, String value) {
     }
 
     /** The lines between semicolons or line ends; empty if one of them is none. */
-    static Optional<List<FoldedLine>> all(String typed, MarkingStyle style) {
+    public static Optional<List<FoldedLine>> all(String typed, MarkingStyle style) {
         List<FoldedLine> lines = new ArrayList<>();
         for (String text : typed.split("[;\\n]")) {
             if (text.isBlank()) continue;
@@ -97,12 +97,12 @@ public record FoldedLine(String alias, Pick pick, String value) {
     }
 
     /** What it comes to; empty where that is not said. */
-    OptionalDouble ohms(MarkingStyle style) {
+    public OptionalDouble ohms(MarkingStyle style) {
         return ohms(value, style);
     }
 
     /** Whether it is said to come to this. */
-    boolean isWorth(double ohms, MarkingStyle style) {
+    public boolean isWorth(double ohms, MarkingStyle style) {
         OptionalDouble own = ohms(style);
         return own.isPresent() && style.tolerance().matches(ohms, own.getAsDouble());
     }

@@ -1,4 +1,4 @@
-package didaxis.core.question;
+package didaxis.core.answer;
 
 import didaxis.core.change.Change.Direction;
 import didaxis.core.circuit.Subject;
@@ -198,7 +198,7 @@ public final class Typed {
     }
 
     /** Of an answer that is either right or not. */
-    static <T> Verdict judged(String typed, Optional<T> read, T right, int marks, String model) {
+    public static <T> Verdict judged(String typed, Optional<T> read, T right, int marks, String model) {
         if (typed.isBlank()) return new Verdict(Verdict.Code.BLANK, 0, model);
         if (read.isEmpty()) return new Verdict(Verdict.Code.UNREADABLE, 0, model);
         boolean hit = read.get().equals(right);
@@ -206,7 +206,7 @@ public final class Typed {
     }
 
     /** Of a reason; of several that are right any one is. */
-    static Verdict judgedReason(String typed, List<Reason> among, Set<Reason> right, int marks) {
+    public static Verdict judgedReason(String typed, List<Reason> among, Set<Reason> right, int marks) {
         Optional<Boolean> hit = reason(typed, among).map(right::contains);
         String model = among.stream()
                 .filter(right::contains)
