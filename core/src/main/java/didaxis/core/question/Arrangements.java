@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /**
@@ -46,30 +47,42 @@ public record Arrangements(String id, int state, List<String> parts, int marks) 
     @Override
     public Verdict judge(Box box, String typed, Question question, MarkingStyle style, OwnAmounts elsewhere) {
         List<Double> right = values(question);
-        String model = right.stream()
-                .map(ohms -> style.format().print(Amount.of(ohms, Quantity.RESISTANCE)))
-                .collect(Collectors.joining("; "));
+        String model = right.stream().map(ohms -> print(ohms, style)).collect(Collectors.joining("; "));
         if (typed.isBlank()) return new Verdict(Verdict.Code.BLANK, 0, model);
         var read = TypedNumbers.amounts(typed, Quantity.RESISTANCE, style);
         if (read.isEmpty()) return new Verdict(Verdict.Code.UNREADABLE, 0, model);
         List<Double> open = new ArrayList<>(right);
-        int extra = 0;
-        Set<Double> said = new HashSet<>();
-        // From the smallest on, so that of several that are nearly alike none is taken by another's.
-        for (double own : read.get().stream().sorted().toList()) {
-            boolean hit = open.stream()
-                    .filter(one -> style.tolerance().matches(one, own))
-                    .findFirst()
-                    .map(open::remove)
-                    .orElse(false);
-            // Two ways to the same resistance, written as two, say nothing that is wrong.
-            if (!hit && !said.contains(own)) extra++;
-            said.add(own);
+        List<Double> rest = new ArrayList<>();
+        // What is written as it would be printed is just that; from the smallest on the others take what is left near
+        // them.
+        Set<Double> met = new HashSet<>();
+        for (double own : read.get()) {
+            if (take(open, one -> print(one, style).equals(print(own, style)))) met.add(own);
+            else rest.add(own);
         }
+        int extra = 0;
+        for (double own : rest.stream().sorted().toList()) {
+            // Two ways to the same resistance, written as two, say nothing that is wrong.
+            boolean again = !met.add(own);
+            if (!take(open, one -> style.tolerance().matches(one, own)) && !again) extra++;
+        }
+        // What looks alike where it is written need be written once.
+        Set<String> written = new HashSet<>();
+        right.stream().filter(one -> !open.contains(one)).forEach(one -> written.add(print(one, style)));
+        open.removeIf(one -> written.contains(print(one, style)));
         if (open.isEmpty() && extra == 0) return new Verdict(Verdict.Code.RIGHT, marks, model);
         int found = Math.max(0, right.size() - open.size() - extra);
         int points = Math.min(marks - 1, marks * found / right.size());
         return new Verdict(points > 0 ? Verdict.Code.PARTLY : Verdict.Code.WRONG, points, model);
+    }
+
+    /** Takes the first that is such; whether there was one. */
+    private static boolean take(List<Double> open, Predicate<Double> such) {
+        return open.stream().filter(such).findFirst().map(open::remove).orElse(false);
+    }
+
+    private static String print(double ohms, MarkingStyle style) {
+        return style.format().print(Amount.of(ohms, Quantity.RESISTANCE));
     }
 
     @Override

@@ -7,10 +7,12 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import didaxis.core.answer.Verdict.Code;
 import didaxis.core.notation.Notation;
+import didaxis.core.style.MarkingStyle;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import net.jqwik.api.ForAll;
@@ -71,5 +73,10 @@ class ArrangementsTest {
                 .collect(Collectors.toList());
         Collections.shuffle(list, new Random(seed));
         assertEquals(4, judged(question, String.join("; ", list)).points(), () -> list.toString());
+        // What is alike to three figures may be written once.
+        List<String> printed = List.of(
+                question.model(question.boxes().get(0), MarkingStyle.STANDARD).split("; "));
+        String once = String.join("; ", new TreeSet<>(printed));
+        assertEquals(4, judged(question, once).points(), once);
     }
 }
