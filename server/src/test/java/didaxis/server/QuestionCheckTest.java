@@ -49,7 +49,7 @@ class QuestionCheckTest {
                 .results()
                 .map(match -> match.group(1))
                 .toList();
-        assertEquals(8, found.size());
+        assertEquals(9, found.size());
         return found.stream();
     }
 

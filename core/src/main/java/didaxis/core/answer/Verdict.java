@@ -13,6 +13,8 @@ public record Verdict(Code code, int points, String model) {
         FOLLOW_THROUGH,
         /** Some of it is right. */
         PARTLY,
+        /** In words, and none of them is known to earn: for the teacher. */
+        UNDECIDED,
         WRONG,
         BLANK,
         UNREADABLE

@@ -173,6 +173,22 @@ public record Box(String id, String task, Form form, int marks) {
             }
         }
 
+        /** Sentences. */
+        record Words() implements Form {
+            @Override
+            public <T> T match(Cases<T> cases) {
+                return cases.words.apply(this);
+            }
+        }
+
+        /** A word or term in one of the gaps of a text, the first of which has the place 1. */
+        record Gap(int place) implements Form {
+            @Override
+            public <T> T match(Cases<T> cases) {
+                return cases.gap.apply(this);
+            }
+        }
+
         /** A number of per cent. */
         record Percent() implements Form {
             @Override
@@ -201,6 +217,8 @@ public record Box(String id, String task, Form form, int marks) {
                 Function<Percent, T> percent,
                 Function<Chain, T> chain,
                 Function<Why, T> why,
-                Function<Count, T> count) {}
+                Function<Count, T> count,
+                Function<Words, T> words,
+                Function<Gap, T> gap) {}
     }
 }

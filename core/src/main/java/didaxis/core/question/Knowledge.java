@@ -21,7 +21,8 @@ public final class Knowledge {
     private Knowledge(List<State> states, List<Task> tasks) {
         this.states = states;
         told = new ArrayList<>(states.stream().map(State::told).toList());
-        for (Task task : tasks) told.get(task.state()).addAll(task.tells());
+        for (Task task : tasks)
+            if (!task.tells().isEmpty()) told.get(task.state()).addAll(task.tells());
         reached = new ArrayList<>();
         for (int k = 0; k < states.size(); k++) reached.add(reached(k));
         boolean more = true;

@@ -9,6 +9,7 @@ import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Amounts.Command;
+import didaxis.core.words.Glossary;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -44,12 +45,14 @@ public final class Offers {
 
     /** In a state of the question, the likeliest first. */
     public static List<Task> of(Question question, int state) {
+        if (question.states().isEmpty()) return inWords(question);
         Offers offers = new Offers(question, state);
         offers.amounts();
         offers.runs();
         offers.ways();
         offers.lamps();
         offers.structure();
+        offers.found.addAll(inWords(question));
         return offers.found;
     }
 
@@ -58,6 +61,7 @@ public final class Offers {
      * the whole, its current, the voltage of each group, the current of each part, and the power of all.
      */
     public static List<Task> usual(Question question, int state) {
+        if (question.states().isEmpty()) return List.of();
         Offers offers = new Offers(question, state);
         List<Subject> groups = offers.rows(Subject.Kind.GROUP);
         groups.forEach(group -> offers.calculate(List.of(Cell.resistance(group))));
@@ -97,8 +101,11 @@ public final class Offers {
     }
 
     private void offer(Task task) {
-        boolean there = question.tasks().stream().anyMatch(one -> about(one).equals(about(task)));
-        if (!there && task.flaws(question, knowledge).isEmpty()) found.add(task);
+        if (!isThere(task, question) && task.flaws(question, knowledge).isEmpty()) found.add(task);
+    }
+
+    private static boolean isThere(Task task, Question question) {
+        return question.tasks().stream().anyMatch(one -> about(one).equals(about(task)));
     }
 
     /** What makes two tasks one: all but their ids and what they earn. */
@@ -120,7 +127,9 @@ public final class Offers {
                 redrawing -> List.of(),
                 connecting -> List.of(Set.copyOf(connecting.parts()), connecting.ohms()),
                 bands -> List.of(bands.part(), bands.bandsAsked()),
-                Explaining::cell));
+                Explaining::cell,
+                words -> List.of(words.term(), words.prompt()),
+                Gaps::text));
         return List.of(task.getClass(), task.state(), what);
     }
 
@@ -259,6 +268,15 @@ public final class Offers {
                     Amount.of(all.get(all.size() / 2).ohms(), Quantity.RESISTANCE));
             if (ohms > 0) offer(new Connecting(NONE, place, some, ohms, Connecting.USUAL_MARKS));
         }
+    }
+
+    /** Terms to be defined, and the rules of series and parallel: whatever the circuit. */
+    private static List<Task> inWords(Question question) {
+        List<Task> all = new ArrayList<>();
+        for (Glossary entry : Glossary.values()) all.add(InWords.define(NONE, entry));
+        all.add(Gaps.rules(NONE));
+        all.removeIf(task -> isThere(task, question));
+        return all;
     }
 
     private void bands() {

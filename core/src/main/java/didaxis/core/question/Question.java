@@ -9,13 +9,14 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * A circuit in its states, and what is asked of it.
  *
  * @param stem what stands above the tasks
  * @param drawn whether its drawing is shown; not where it is to be drawn from words
- * @param states the circuit as drawn, then after each act
+ * @param states the circuit as drawn, then after each act; none where all is asked in words
  * @param tasks in the order of the sheet
  */
 public record Question(String stem, boolean drawn, List<State> states, List<Task> tasks) {
@@ -24,10 +25,12 @@ public record Question(String stem, boolean drawn, List<State> states, List<Task
     public Question {
         states = List.copyOf(states);
         tasks = List.copyOf(tasks);
-        if (states.isEmpty()) throw new IllegalArgumentException("a question has at least the circuit as drawn");
         Set<String> ids = new HashSet<>();
         for (Task task : tasks) {
-            for (int state : task.states())
+            for (int state : states.isEmpty()
+                    ? task.states()
+                    : Stream.concat(Stream.of(task.state()), task.states().stream())
+                            .toList())
                 if (state < 0 || state >= states.size())
                     throw new IllegalArgumentException(
                             "state (" + state + ") of task " + task.id() + " must be 0 to " + (states.size() - 1));

@@ -33,6 +33,7 @@ public final class Stem {
 
     /** The text with each place filled; one that is bound to nothing stays as it is. */
     public static String filled(Question question, Function<Cell, String> shown) {
+        if (question.states().isEmpty()) return question.stem();
         Chart chart = question.state(0).chart();
         return BOUND.matcher(question.stem())
                 .replaceAll(found -> Matcher.quoteReplacement(cell(found.group(1), chart)
@@ -43,6 +44,7 @@ public final class Stem {
 
     /** Names that are bound to nothing, cells that it would tell although they are not given, and what it says of a joint. */
     static List<TaskFlaw> flaws(Question question) {
+        if (question.states().isEmpty()) return List.of();
         Chart chart = question.state(0).chart();
         List<TaskFlaw> flaws = new ArrayList<>();
         for (Matcher found = BOUND.matcher(question.stem()); found.find(); ) {

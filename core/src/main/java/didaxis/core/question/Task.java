@@ -30,14 +30,16 @@ public sealed interface Task
                 Redrawing,
                 Connecting,
                 ColourBands,
-                Explaining {
+                Explaining,
+                InWords,
+                Gaps {
     /** Unique within the question. */
     String id();
 
     /** The place of its state among the question's. */
     int state();
 
-    /** The places of all states it looks at. */
+    /** The places of all states it looks at; none where it is about no circuit. */
     default List<Integer> states() {
         return List.of(state());
     }
@@ -95,5 +97,7 @@ public sealed interface Task
             Function<Redrawing, T> redrawing,
             Function<Connecting, T> connecting,
             Function<ColourBands, T> colourBands,
-            Function<Explaining, T> explaining) {}
+            Function<Explaining, T> explaining,
+            Function<InWords, T> inWords,
+            Function<Gaps, T> gaps) {}
 }

@@ -156,6 +156,14 @@ public sealed interface TaskFlaw {
         }
     }
 
+    /** Nothing is asked in words, or nothing that is said would earn. */
+    record NoWords(String task) implements TaskFlaw {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.noWords.apply(this);
+        }
+    }
+
     /** A place in the stem is bound to nothing of the circuit. */
     record StemNames(String place) implements TaskFlaw {
         @Override
@@ -202,6 +210,7 @@ public sealed interface TaskFlaw {
             Function<NoBands, T> noBands,
             Function<NoChain, T> noChain,
             Function<NoReason, T> noReason,
+            Function<NoWords, T> noWords,
             Function<StemNames, T> stemNames,
             Function<StemTells, T> stemTells,
             Function<StemJoins, T> stemJoins) {}

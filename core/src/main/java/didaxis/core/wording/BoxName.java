@@ -4,6 +4,7 @@ import didaxis.core.answer.Typed;
 import didaxis.core.circuit.Cell;
 import didaxis.core.question.Box;
 import didaxis.core.question.Breaker;
+import didaxis.core.question.Gaps;
 import didaxis.core.question.GoingOut;
 import didaxis.core.question.PartLimits;
 import didaxis.core.question.Places;
@@ -34,7 +35,9 @@ public record BoxName(HouseStyle style) {
                         percent -> "tolerance",
                         chain -> "reasons in their order",
                         why -> why.more().isPresent() ? "why" : "how one knows",
-                        count -> "how many"));
+                        count -> "how many",
+                        words -> "in words",
+                        gap -> ((Gaps) task).around(box)));
     }
 
     private String things(Task task, Box box) {

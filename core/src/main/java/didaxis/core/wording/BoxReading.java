@@ -70,7 +70,9 @@ public record BoxReading(String shown, String expected) {
                 why -> words(
                         Typed.reason(typed, why.reasons()).map(reason -> Typed.letter(reason, why.reasons())),
                         "one of the letters a to " + (char) ('a' + why.reasons().size() - 1)),
-                count -> words(TypedNumbers.count(typed).map(String::valueOf), "a whole number")));
+                count -> words(TypedNumbers.count(typed).map(String::valueOf), "a whole number"),
+                words -> new BoxReading("", ""),
+                gap -> new BoxReading("", "")));
     }
 
     private static BoxReading words(Optional<String> shown, String expected) {

@@ -21,6 +21,7 @@ public record BoxSentence(FindingSentence amounts, BoxChoices choices) {
             case RIGHT -> "Right: " + model + ".";
             case FOLLOW_THROUGH -> "Follows from your own earlier values; " + right;
             case PARTLY -> "Partly right; " + right;
+            case UNDECIDED -> "Your teacher reads this; one way to say it: " + model + ".";
             case WRONG -> "Not right; " + right;
             case BLANK -> "Nothing was written; " + right;
             case UNREADABLE -> "This could not be read; " + right;

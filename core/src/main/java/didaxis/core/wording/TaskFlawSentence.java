@@ -36,6 +36,7 @@ public record TaskFlawSentence(HouseStyle style) {
                 chain -> "there is no chain of reasons that leads to " + cells.of(chain.cell()) + ".",
                 reason ->
                         "a reason can be asked for currents, voltages or powers, two or more of one kind in one state.",
+                words -> "say what is asked, and what earns a mark.",
                 names -> "“" + names.place() + "” in the stem is nothing of this circuit.",
                 tells -> "the stem would tell " + cells.of(tells.cell()) + ", which is not given.",
                 joins -> "the stem says that " + joins.one() + " and " + joins.other() + " are "

@@ -101,6 +101,7 @@ public record TaskSentence(HouseStyle style, Question question) {
 
     /** The task, with what was done before it where its state is not the circuit as drawn. */
     public String prompt(Task task) {
+        if (question.states().isEmpty()) return asked(task);
         String before = act(question.state(task.state()));
         return before.isEmpty() ? asked(task) : before + " " + asked(task);
     }
@@ -135,7 +136,9 @@ public record TaskSentence(HouseStyle style, Question question) {
                         + style.numbers().exactly(Amount.of(connecting.ohms(), Quantity.RESISTANCE)) + ".",
                 this::colourBands,
                 explaining -> "Why does " + phrase(List.of(explaining.cell()))
-                        + " change as it does? Pick the reasons that" + " lead to it, and put them into their order."));
+                        + " change as it does? Pick the reasons that" + " lead to it, and put them into their order.",
+                words -> words.term().isBlank() ? words.prompt().strip() : "Define " + words.term() + ".",
+                gaps -> "Fill the gaps: " + gaps.text()));
     }
 
     private String amounts(Amounts amounts) {

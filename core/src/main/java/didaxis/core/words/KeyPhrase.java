@@ -28,8 +28,10 @@ public record KeyPhrase(List<String> ways, List<String> not) {
 
     private static final String PER = "per";
     private static final String NOT = "not";
-    /** What makes other quantities of those beside it: none may lie between two words of a way. */
-    private static final Set<String> OPERATIONS = Set.of(PER, "product");
+    /** What ends a clause, or says something of what stands before it: none may lie between two words of a way. */
+    private static final Set<String> BARRIERS = Set.of(PER, "product", Reader.END);
+
+    private static final Set<String> DIRECTIONS = Set.of("up", "down", "sam");
     /** What turns a way into its opposite, word by word, as stems. */
     private static final Map<String, List<String>> OPPOSITES = Map.ofEntries(
             Map.entry("up", List.of("down", "sam")),
@@ -116,6 +118,7 @@ public record KeyPhrase(List<String> ways, List<String> not) {
 
     private static Match match(List<String> way, List<String> answer, Vocabulary known) {
         Match found = Match.NONE;
+        boolean directed = way.stream().anyMatch(DIRECTIONS::contains);
         for (int start = 0; start < answer.size(); start++) {
             if (!known.alike(answer.get(start), way.get(0))) continue;
             int at = start;
@@ -125,7 +128,8 @@ public record KeyPhrase(List<String> ways, List<String> not) {
                 if (known.alike(answer.get(next), way.get(k))) {
                     at = next;
                     k++;
-                } else if (OPERATIONS.contains(answer.get(next))) break;
+                } else if (BARRIERS.contains(answer.get(next)) || directed && DIRECTIONS.contains(answer.get(next)))
+                    break;
                 else if (answer.get(next).equals(NOT) && !way.contains(NOT)) denied++;
             }
             if (k < way.size()) continue;

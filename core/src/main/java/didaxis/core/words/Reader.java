@@ -43,14 +43,20 @@ final class Reader {
 
     private static final Set<String> EMPTY = Set.of(
             "the", "a", "an", "of", "is", "are", "be", "it", "its", "that", "which", "this", "by", "with", "as", "and",
-            "in", "to", "for", "on", "at", "from", "was", "has", "have", "when", "where", "if", "so", "then", "one",
-            "two", "unit", "some", "any", "we", "you", "they", "their", "can", "will", "there", "also", "being", "1");
+            "in", "to", "for", "on", "at", "from", "was", "has", "have", "when", "where", "if", "then", "one", "two",
+            "unit", "some", "any", "we", "you", "they", "their", "can", "will", "there", "also", "being", "1");
 
     /** A ratio is named before its two quantities as well as between them. */
     private static final Pattern RATIO =
             Pattern.compile("\\b(?:ratio|quotient)s?\\b(?: between)?([^.;]*?)\\b(?:to|and|over|with)\\b");
 
-    private static final Pattern WORD = Pattern.compile("[\\p{L}]+|[0-9]+");
+    private static final Pattern WORD = Pattern.compile("[\\p{L}]+|[0-9]+|[.;:]");
+    /** What one clause says is not said of the next. */
+    private static final Set<String> ENDS =
+            Set.of(".", ";", ":", "so", "because", "therefore", "thus", "hence", "but", "while", "whereas", "since");
+
+    /** Stands between clauses. */
+    static final String END = ".";
 
     private Reader() {}
 
@@ -73,7 +79,8 @@ final class Reader {
                 .results()
                 .map(found -> found.group())
                 .filter(word -> !EMPTY.contains(word))
-                .forEach(word -> words.add(Stem.of(word)));
+                .forEach(word -> words.add(ENDS.contains(word) ? END : Stem.of(word)));
+        while (!words.isEmpty() && words.get(words.size() - 1).equals(END)) words.remove(words.size() - 1);
         return words;
     }
 

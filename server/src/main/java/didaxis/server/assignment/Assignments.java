@@ -71,12 +71,14 @@ public class Assignments {
     private final JdbcClient database;
     private final JsonColumn json;
     private final ClassStyles styles;
+    private final Wordings wordings;
     private final Clock clock;
 
-    Assignments(JdbcClient database, JsonColumn json, ClassStyles styles, Clock clock) {
+    Assignments(JdbcClient database, JsonColumn json, ClassStyles styles, Wordings wordings, Clock clock) {
         this.database = database;
         this.json = json;
         this.styles = styles;
+        this.wordings = wordings;
         this.clock = clock;
     }
 
@@ -148,8 +150,9 @@ public class Assignments {
 
     /** The same as a paper. */
     Paper paper(Assignment assignment) {
-        return Paper.of(
+        Paper paper = Paper.of(
                 questions(assignment).stream().map(QuestionContent::body).toList(), assignment.style());
+        return paper.deciding(wordings.of(assignment.classroomId(), paper.inWords()));
     }
 
     /** Everything handed to a class. */

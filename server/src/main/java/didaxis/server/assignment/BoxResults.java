@@ -2,7 +2,9 @@ package didaxis.server.assignment;
 
 import didaxis.core.formula.Symbols;
 import didaxis.core.question.Box;
+import didaxis.core.question.InWords;
 import didaxis.core.wording.BoxName;
+import didaxis.core.words.Wording;
 import didaxis.server.assignment.StoredFinding.Code;
 import didaxis.server.classroom.Classrooms.Learner;
 import java.util.ArrayList;
@@ -21,6 +23,8 @@ import java.util.stream.Collectors;
  * @param number of its task on the sheet
  * @param symbol of its cell, as MathML; empty where it has none
  * @param amount whether it takes a value
+ * @param undecided in words that nobody has decided yet
+ * @param inWords whether what it earns can be decided wording by wording
  * @param expected the right answer as one would write it
  */
 record BoxResults(
@@ -37,16 +41,32 @@ record BoxResults(
         int wrong,
         int blank,
         int unreadable,
+        int undecided,
+        boolean inWords,
         List<WrongValue> wrongValues) {
-    /** An answer that is not right, as it was read or else as it was typed, and who wrote it. */
-    record WrongValue(String shown, boolean readable, List<Learner> learners) {}
+    /**
+     * An answer that is not right, as it was read or else as it was typed, and who wrote it.
+     *
+     * @param points what it earns
+     */
+    record WrongValue(String shown, boolean readable, int points, List<Learner> learners) {}
 
-    /** What makes two answers one: what they are read as, or where they cannot be read the same text. */
-    private record WrongKey(String shown, boolean readable) {
+    /**
+     * What makes two answers one: what they are read as, in words what they say, or where they cannot be read the same
+     * text.
+     */
+    private record WrongKey(String what, boolean readable) {
         static WrongKey of(Paper paper, Paper.Place place, String text) {
+            if (place.task() instanceof InWords)
+                return new WrongKey(Wording.of(text).normalised(), true);
             ReadingView reading = ReadingView.of(paper, place, text);
             boolean readable = reading.expected().isEmpty();
-            return new WrongKey(readable ? reading.shown() : text.strip(), readable);
+            return new WrongKey(reading.shown().isEmpty() ? text.strip() : reading.shown(), readable);
+        }
+
+        /** As it is shown; words as they were written first. */
+        String shown(Paper.Place place, String text) {
+            return place.task() instanceof InWords ? text.strip() : what;
         }
     }
 
@@ -63,18 +83,23 @@ record BoxResults(
     private static BoxResults of(
             Paper paper, Paper.Place place, List<Sheets.Submission> sent, Map<Long, Learner> learners) {
         Map<Code, Integer> counts = new EnumMap<>(Code.class);
-        Map<WrongKey, List<Learner>> wrong = new LinkedHashMap<>();
+        Map<WrongKey, WrongValue> wrong = new LinkedHashMap<>();
         for (Sheets.Submission sheet : sent) {
             Code code = sheet.finding(place.id())
                     .map(stored -> stored.judged(place.box().marks()))
                     .orElse(Code.BLANK);
             counts.merge(code, 1, Integer::sum);
             if (code.isRight() || code == Code.BLANK) continue;
-            wrong.computeIfAbsent(WrongKey.of(paper, place, sheet.text(place.id())), first -> new ArrayList<>())
+            String text = sheet.text(place.id());
+            WrongKey key = WrongKey.of(paper, place, text);
+            int points = sheet.finding(place.id()).map(StoredFinding::points).orElse(0);
+            wrong.computeIfAbsent(
+                            key,
+                            first -> new WrongValue(key.shown(place, text), key.readable(), points, new ArrayList<>()))
+                    .learners()
                     .add(learners.get(sheet.learnerId()));
         }
-        List<WrongValue> values = wrong.entrySet().stream()
-                .map(one -> new WrongValue(one.getKey().shown(), one.getKey().readable(), one.getValue()))
+        List<WrongValue> values = wrong.values().stream()
                 .sorted(Comparator.comparing((WrongValue one) -> -one.learners().size()))
                 .toList();
         Box box = place.box();
@@ -94,6 +119,8 @@ record BoxResults(
                 count(counts, Code.WRONG, Code.CUT_OFF),
                 count(counts, Code.BLANK),
                 count(counts, Code.UNREADABLE),
+                count(counts, Code.UNDECIDED),
+                place.task() instanceof InWords,
                 values);
     }
 

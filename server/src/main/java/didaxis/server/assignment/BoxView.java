@@ -43,14 +43,14 @@ record BoxView(
     private static final List<Quantity> ORDER =
             List.of(Quantity.RESISTANCE, Quantity.CURRENT, Quantity.VOLTAGE, Quantity.POWER, Quantity.POTENTIAL);
 
-    /** Boxes by quantity, in each as the chart has its rows; those of no cell stay where they are. */
-    static Comparator<Box> onSheet(State state) {
-        Comparator<Cell> cells = inChart(state);
-        return (one, other) -> {
-            Optional<Cell> first = cell(one);
-            Optional<Cell> second = cell(other);
-            return first.isPresent() && second.isPresent() ? cells.compare(first.get(), second.get()) : 0;
-        };
+    /** The boxes of a task by quantity, in each as the chart has its rows; where some are of no cell they stay as they are. */
+    static List<Box> onSheet(Task task, Question question) {
+        boolean cells = task.boxes().stream().allMatch(box -> cell(box).isPresent());
+        if (!cells) return task.boxes();
+        Comparator<Cell> order = inChart(question.state(task.state()));
+        return task.boxes().stream()
+                .sorted(Comparator.comparing(box -> cell(box).orElseThrow(), order))
+                .toList();
     }
 
     static Comparator<Cell> inChart(State state) {

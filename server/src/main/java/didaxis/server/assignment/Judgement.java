@@ -3,6 +3,8 @@ package didaxis.server.assignment;
 import didaxis.core.formula.Symbols;
 import didaxis.core.marking.BoxFinding;
 import didaxis.core.marking.QuestionMarker;
+import didaxis.core.question.Question;
+import didaxis.core.question.Task;
 import didaxis.core.style.ClassStyle;
 import didaxis.core.wording.BoxChoices;
 import didaxis.core.wording.BoxSentence;
@@ -25,9 +27,13 @@ record Judgement(Map<String, BoxFinding> findings, int marks) {
                     .get(k)
                     .boxes()
                     .forEach(box -> own.put(box.id(), typed.getOrDefault(Paper.id(place, box), "")));
-            QuestionMarker.of(paper.questions().get(k), paper.style().marking())
-                    .mark(own)
-                    .forEach(finding -> findings.put(Paper.id(place, finding.box()), finding));
+            Question question = paper.questions().get(k);
+            for (BoxFinding found :
+                    QuestionMarker.of(question, paper.style().marking()).mark(own)) {
+                Task task = question.task(found.box().task()).orElseThrow();
+                String text = own.getOrDefault(found.box().id(), "");
+                findings.put(Paper.id(place, found.box()), paper.decided().of(found, task, text));
+            }
         }
         return new Judgement(
                 findings,

@@ -1,6 +1,7 @@
 package didaxis.server.assignment;
 
 import didaxis.core.question.Box;
+import didaxis.core.question.InWords;
 import didaxis.core.question.Question;
 import didaxis.core.question.Task;
 import didaxis.core.style.ClassStyle;
@@ -14,8 +15,10 @@ import java.util.Map;
 /**
  * Questions that were handed out together, in the style of their class. On a sheet a box is known by its question's place
  * and its own id: 1/1.2.
+ *
+ * @param decided what teachers have decided of answers in words
  */
-record Paper(List<Question> questions, List<Look> looks, ClassStyle style) {
+record Paper(List<Question> questions, List<Look> looks, ClassStyle style, Decided decided) {
     /**
      * What a question has for the eye alone.
      *
@@ -44,7 +47,22 @@ record Paper(List<Question> questions, List<Look> looks, ClassStyle style) {
         return new Paper(
                 bodies.stream().map(QuestionBody::question).toList(),
                 bodies.stream().map(Look::of).toList(),
-                style);
+                style,
+                Decided.NONE);
+    }
+
+    /** The same with what was decided. */
+    Paper deciding(Decided other) {
+        return new Paper(questions, looks, style, other);
+    }
+
+    /** All that is asked in words. */
+    List<InWords> inWords() {
+        return questions.stream()
+                .flatMap(question -> question.tasks().stream())
+                .filter(InWords.class::isInstance)
+                .map(InWords.class::cast)
+                .toList();
     }
 
     /** The id on the sheet of a question's box; the first question has the place 0. */

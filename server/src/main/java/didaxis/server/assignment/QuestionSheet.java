@@ -88,8 +88,7 @@ record QuestionSheet(String stem, List<StateSheet> states, List<TaskSheet> tasks
         }
         List<TaskSheet> tasks = new ArrayList<>();
         for (Task task : question.tasks()) {
-            List<BoxView> boxes = task.boxes().stream()
-                    .sorted(BoxView.onSheet(question.state(task.state())))
+            List<BoxView> boxes = BoxView.onSheet(task, question).stream()
                     .map(box -> BoxView.of(Paper.id(place, box), task, box, paper, question, texts))
                     .toList();
             tasks.add(new TaskSheet(

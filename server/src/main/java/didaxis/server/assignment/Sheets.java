@@ -63,6 +63,13 @@ class Sheets {
             INSERT INTO finding (submission_id, box, code, points, detail)
             VALUES (:submission, :box, :code, :points, :detail)
             """;
+    private static final String CORRECT_FINDING = """
+            UPDATE finding SET code = :code, points = :points WHERE submission_id = :submission AND box = :box
+            """;
+    private static final String COUNT_MARKS = """
+            UPDATE submission SET marks = (SELECT SUM(points) FROM finding WHERE submission_id = :submission)
+            WHERE id = :submission
+            """;
     private static final String UNSENT = """
             SELECT h.learner_id, h.answers, h.revision, h.kept_at FROM sheet h
             JOIN assignment a ON a.id = h.assignment_id
@@ -238,6 +245,17 @@ class Sheets {
                 .param("points", finding.points())
                 .param("detail", finding.derivation() == null ? null : json.write(finding.derivation()))
                 .update();
+    }
+
+    /** Another finding in the place of one that is kept. */
+    void correct(long submission, StoredFinding finding) {
+        database.sql(CORRECT_FINDING)
+                .param("submission", submission)
+                .param("box", finding.box())
+                .param("code", finding.code().name())
+                .param("points", finding.points())
+                .update();
+        database.sql(COUNT_MARKS).param("submission", submission).update();
     }
 
     /** Gives collected sheets back to be written on. */

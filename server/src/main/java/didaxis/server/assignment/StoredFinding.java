@@ -34,6 +34,7 @@ record StoredFinding(String box, Code code, int points, StoredDerivation derivat
         FOLLOW_THROUGH,
         CUT_OFF,
         PARTLY,
+        UNDECIDED,
         WRONG,
         BLANK,
         UNREADABLE;

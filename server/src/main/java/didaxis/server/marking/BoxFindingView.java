@@ -16,7 +16,17 @@ import java.util.List;
 public record BoxFindingView(
         String box,
 
-        @Schema(allowableValues = {"right", "partly", "follow-through", "slip", "wrong", "blank", "unreadable"})
+        @Schema(
+                allowableValues = {
+                    "right",
+                    "partly",
+                    "follow-through",
+                    "slip",
+                    "undecided",
+                    "wrong",
+                    "blank",
+                    "unreadable"
+                })
         String finding,
 
         String shown,
@@ -55,6 +65,7 @@ public record BoxFindingView(
                         case RIGHT -> "right";
                         case FOLLOW_THROUGH -> "follow-through";
                         case PARTLY -> "partly";
+                        case UNDECIDED -> "undecided";
                         case WRONG -> "wrong";
                         case BLANK -> "blank";
                         case UNREADABLE -> "unreadable";

@@ -22,7 +22,9 @@ public enum FormWord {
     PERCENT,
     CHAIN,
     WHY,
-    COUNT;
+    COUNT,
+    WORDS,
+    GAP;
 
     @JsonValue
     public String word() {
@@ -47,7 +49,9 @@ public enum FormWord {
                 percent -> PERCENT,
                 chain -> CHAIN,
                 why -> WHY,
-                count -> COUNT));
+                count -> COUNT,
+                words -> WORDS,
+                gap -> GAP));
     }
 
     /** The unit of an amount; empty for any other form. */
@@ -69,6 +73,8 @@ public enum FormWord {
                 percent -> "%",
                 chain -> "",
                 why -> "",
-                count -> ""));
+                count -> "",
+                words -> "",
+                gap -> ""));
     }
 }

@@ -24,7 +24,7 @@ class OffersService {
             throw Problem.badRequest("A question is needed: body.").with("field", "body");
         HouseStyle style = StyleView.named(styleName);
         Question question = body.plain(style);
-        if (state < 0 || state >= question.states().size())
+        if (state < 0 || state >= Math.max(1, question.states().size()))
             throw Problem.badRequest("This question has no state " + state + ".")
                     .with("field", "state");
         TaskSentence sentences = new TaskSentence(style, question);

@@ -33,6 +33,7 @@ import org.springframework.http.HttpStatus;
  * A question in states, in JSON; docs/question.md says all of it.
  *
  * @param format the version of this language; 1 where it is left out
+ * @param notation the circuit; none where all is asked in words
  * @param drawing shown, or hidden where it is to be drawn from words; shown where it is left out
  * @param plan how the circuit is drawn for the learner; a plain loop with its junctions named where it is left out
  * @param names what parts are called for the learner, by their labels
@@ -45,7 +46,7 @@ public record QuestionBody(
         @Schema(types = {"integer", "null"}) Integer format,
         @Schema(types = {"string", "null"}) String title,
         @Schema(types = {"string", "null"}) String stem,
-        String notation,
+        @Schema(types = {"string", "null"}) String notation,
 
         @Schema(
                 types = {"string", "null"},
@@ -109,10 +110,23 @@ public record QuestionBody(
         if (tasks == null)
             throw Problem.badRequest("A question has a list of tasks.").with("field", "tasks");
         if (tasks.size() > MOST_TASKS) throw Problem.badRequest("A question has at most " + MOST_TASKS + " tasks.");
+        if (notation == null || notation.isBlank()) return inWords();
         Circuit circuit = Circuits.read(notation, style).circuit();
         Chart bare = Circuits.chart(circuit);
         Chart chart = bare.with(running(bare.subjects(), style));
         return asked(stem == null ? "" : stem, states(chart, style), tasks);
+    }
+
+    /** Without a circuit there is nothing else that could be told or done. */
+    private Question inWords() {
+        boolean more = given != null && !given.isEmpty()
+                || states != null && !states.isEmpty()
+                || names != null && !names.isEmpty()
+                || running != null && !running.isEmpty();
+        if (more)
+            throw Problem.badRequest("Without a circuit nothing of it can be told, done or named.")
+                    .with("field", "notation");
+        return asked(stem == null ? "" : stem, List.of(), tasks);
     }
 
     /**
@@ -207,13 +221,15 @@ public record QuestionBody(
                 FORMAT,
                 null,
                 stem == null ? "" : stem.strip(),
-                Notation.print(question.state(0).circuit()),
+                question.states().isEmpty()
+                        ? null
+                        : Notation.print(question.state(0).circuit()),
                 question.drawn() ? null : HIDDEN,
                 plan,
                 names == null || names.isEmpty() ? null : names,
                 running,
                 tariff,
-                canonical(given, question.state(0)),
+                question.states().isEmpty() ? List.of() : canonical(given, question.state(0)),
                 after,
                 tasks.stream().map(task -> task.canonical(question.states())).toList());
     }

@@ -27,6 +27,12 @@ import java.util.function.UnaryOperator;
  * @param reason of joint: whether it is asked how one knows; of compare and rank: whether it is asked why
  * @param first of rank: whether only the largest is asked
  * @param count of breaker: whether it is asked how many can run
+ * @param term of define what is to be defined
+ * @param prompt of words what is asked
+ * @param phrases of define and words what earns a mark each; those that are known for the term where they are left out
+ * @param model of define and words an answer that earns all
+ * @param text of gaps, with ___ at each gap
+ * @param gaps of gaps the words that are right in each
  * @param letters of fold: whether only what is combined is asked, and no value
  * @param bandsAsked of colour-code: whether the bands are asked
  * @param value of connect the resistance that is wanted; of colour-code the tolerance
@@ -57,7 +63,11 @@ public record TaskBody(
                     "draw",
                     "connect",
                     "colour-code",
-                    "explain"
+                    "explain",
+                    "define",
+                    "words",
+                    "gaps",
+                    "rules"
                 })
         String kind,
 
@@ -73,6 +83,12 @@ public record TaskBody(
         @Schema(types = {"boolean", "null"}) Boolean letters,
         @Schema(types = {"boolean", "null"}) Boolean bandsAsked,
         @Schema(types = {"string", "null"}) String value,
+        @Schema(types = {"string", "null"}) String term,
+        @Schema(types = {"string", "null"}) String prompt,
+        @Schema(types = {"array", "null"}) List<PhraseBody> phrases,
+        @Schema(types = {"string", "null"}) String model,
+        @Schema(types = {"string", "null"}) String text,
+        @Schema(types = {"array", "null"}) List<List<String>> gaps,
         @Schema(types = {"integer", "null"}) Integer marks,
         @Schema(types = {"boolean", "null"}) Boolean deeper) {
     /** What the power of lamps is called where they are ranked by it. */

@@ -14,7 +14,9 @@ import didaxis.core.question.ColourBands;
 import didaxis.core.question.Comparison;
 import didaxis.core.question.Connecting;
 import didaxis.core.question.Explaining;
+import didaxis.core.question.Gaps;
 import didaxis.core.question.GoingOut;
+import didaxis.core.question.InWords;
 import didaxis.core.question.Joining;
 import didaxis.core.question.Nesting;
 import didaxis.core.question.PartLimits;
@@ -26,6 +28,9 @@ import didaxis.core.question.SafeSupply;
 import didaxis.core.question.State;
 import didaxis.core.question.Task;
 import didaxis.core.question.Ways;
+import didaxis.core.words.GapWords;
+import didaxis.core.words.Glossary;
+import didaxis.core.words.KeyPhrase;
 import didaxis.server.circuit.CellView;
 import didaxis.server.config.Problem;
 import java.util.ArrayList;
@@ -38,6 +43,9 @@ import java.util.function.Function;
 /** Reads a task from JSON; each kind reads what it needs and nothing else. */
 record TaskReader(TaskBody body, String id, List<State> states) {
     private static final int MOST = 200;
+    private static final int MOST_PHRASES = 20;
+    private static final int LONGEST_TERM = 80;
+    private static final int LONGEST_TEXT = 2_000;
 
     /** How each kind is read; a new kind is a line here. */
     private static final Map<String, Function<TaskReader, Task>> KINDS = kinds();
@@ -63,6 +71,13 @@ record TaskReader(TaskBody body, String id, List<State> states) {
         kinds.put("connect", TaskReader::connecting);
         kinds.put("colour-code", TaskReader::colourBands);
         kinds.put("explain", TaskReader::explaining);
+        kinds.put("define", TaskReader::defining);
+        kinds.put("words", TaskReader::inWords);
+        kinds.put("gaps", TaskReader::filling);
+        kinds.put(
+                "rules",
+                task -> new Gaps(
+                        task.id, task.place(), Gaps.RULES, Gaps.rules(task.id).gaps(), task.worth(1)));
         return kinds;
     }
 
@@ -92,6 +107,9 @@ record TaskReader(TaskBody body, String id, List<State> states) {
 
     /** A state that is none is refused with the question. */
     private State state(int place) {
+        if (states.isEmpty())
+            throw Problem.badRequest("Without a circuit a question has words only: define, words, gaps and rules.")
+                    .with("field", "kind");
         return states.get(place >= 0 && place < states.size() ? place : 0);
     }
 
@@ -205,6 +223,51 @@ record TaskReader(TaskBody body, String id, List<State> states) {
                 body.factor() == Boolean.TRUE,
                 body.reason() == Boolean.TRUE,
                 worth(1));
+    }
+
+    private Task defining() {
+        String term = text(body.term(), "term", LONGEST_TERM);
+        Optional<Glossary> known = Glossary.of(term);
+        List<KeyPhrase> phrases =
+                body.phrases() == null ? known.map(Glossary::phrases).orElse(List.of()) : phrases();
+        String model = body.model() == null
+                ? known.map(Glossary::definition).orElse("")
+                : body.model().strip();
+        return new InWords(id, place(), term, "", phrases, model);
+    }
+
+    private Task inWords() {
+        String model = body.model() == null ? "" : body.model().strip();
+        return new InWords(id, place(), "", text(body.prompt(), "prompt", LONGEST_TEXT), phrases(), model);
+    }
+
+    private List<KeyPhrase> phrases() {
+        List<PhraseBody> some = body.phrases() == null ? List.of() : body.phrases();
+        if (some.size() > MOST_PHRASES || some.stream().anyMatch(one -> one == null))
+            throw Problem.badRequest("Task " + id + " has at most " + MOST_PHRASES + " key phrases.")
+                    .with("field", "phrases");
+        return some.stream().map(PhraseBody::phrase).toList();
+    }
+
+    private Task filling() {
+        String text = text(body.text(), "text", LONGEST_TEXT);
+        try {
+            List<GapWords> words =
+                    some(body.gaps(), "gaps").stream().map(GapWords::new).toList();
+            return new Gaps(id, place(), text, words, worth(1));
+        } catch (IllegalArgumentException | NullPointerException e) {
+            throw Problem.badRequest("Task " + id
+                            + " has a text with ___ at each gap, and for each gap the words that are" + " right there.")
+                    .with("field", "gaps");
+        }
+    }
+
+    private String text(String given, String field, int longest) {
+        String text = given == null ? "" : given.strip();
+        if (text.isEmpty() || text.length() > longest)
+            throw Problem.badRequest("Task " + id + " needs its " + field + ", at most " + longest + " characters.")
+                    .with("field", field);
+        return text;
     }
 
     private List<Cell> cellsIn() {

@@ -6,7 +6,10 @@ import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Amounts;
 import didaxis.core.question.Comparison;
+import didaxis.core.question.Gaps;
+import didaxis.core.question.InWords;
 import didaxis.core.question.Task;
+import didaxis.core.words.GapWords;
 import didaxis.server.circuit.CellView;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,6 +31,12 @@ final class TaskWriter {
     private Boolean letters;
     private Boolean bandsAsked;
     private String value;
+    private String term;
+    private String prompt;
+    private List<PhraseBody> phrases;
+    private String model;
+    private String text;
+    private List<List<String>> gaps;
     private Integer marks;
     private Boolean deeper;
 
@@ -51,6 +60,12 @@ final class TaskWriter {
         writer.letters = body.letters();
         writer.bandsAsked = body.bandsAsked();
         writer.value = body.value();
+        writer.term = body.term();
+        writer.prompt = body.prompt();
+        writer.phrases = body.phrases();
+        writer.model = body.model();
+        writer.text = body.text();
+        writer.gaps = body.gaps();
         writer.deeper = body.deeper() == Boolean.TRUE ? true : null;
         writer.marks = body.marks();
         return writer;
@@ -101,7 +116,9 @@ final class TaskWriter {
                         .ofParts(List.of(bands.part()))
                         .with(() -> to.value = AmountFormat.exactly(bands.percent()) + " %")
                         .with(() -> to.bandsAsked = bands.bandsAsked()),
-                explaining -> to.kind("explain", explaining.marks()).about(List.of(explaining.cell()))));
+                explaining -> to.kind("explain", explaining.marks()).about(List.of(explaining.cell())),
+                to::inWords,
+                to::filling));
     }
 
     private TaskWriter amounts(Amounts amounts) {
@@ -122,6 +139,24 @@ final class TaskWriter {
         factor = comparison.factor();
         reason = comparison.reason() ? true : null;
         return kind("compare", comparison.marks()).about(List.of(comparison.cell(), comparison.other()));
+    }
+
+    private TaskWriter inWords(InWords words) {
+        phrases = words.phrases().stream().map(PhraseBody::of).toList();
+        model = words.model();
+        if (words.term().isBlank()) {
+            prompt = words.prompt();
+            return kind("words");
+        }
+        term = words.term();
+        return kind("define");
+    }
+
+    private TaskWriter filling(Gaps filling) {
+        if (filling.text().equals(Gaps.RULES)) return kind("rules", filling.marks());
+        text = filling.text();
+        gaps = filling.gaps().stream().map(GapWords::right).toList();
+        return kind("gaps", filling.marks());
     }
 
     private TaskWriter kind(String name) {
@@ -183,6 +218,12 @@ final class TaskWriter {
                 letters,
                 bandsAsked,
                 value,
+                term,
+                prompt,
+                phrases,
+                model,
+                text,
+                gaps,
                 marks,
                 deeper);
     }

@@ -88,7 +88,10 @@ class StoredFindingTest {
                     List.of(State.asDrawn(relations.chart(), given)),
                     List.of(new Amounts("1.1", 0, Amounts.Command.CHART, marks)));
             Paper paper = new Paper(
-                    List.of(question), List.of(new Paper.Look(PlanView.USUAL, List.of())), ClassStyle.STANDARD);
+                    List.of(question),
+                    List.of(new Paper.Look(PlanView.USUAL, List.of())),
+                    ClassStyle.STANDARD,
+                    Decided.NONE);
             Map<String, String> texts = new LinkedHashMap<>();
             paper.places()
                     .forEach((id, place) -> texts.put(
@@ -104,7 +107,7 @@ class StoredFindingTest {
                 seen.add(stored.code());
             });
         }
-        assertEquals(EnumSet.complementOf(EnumSet.of(StoredFinding.Code.PARTLY)), seen);
+        assertEquals(EnumSet.complementOf(EnumSet.of(StoredFinding.Code.PARTLY, StoredFinding.Code.UNDECIDED)), seen);
     }
 
     /** As somebody works who makes a mistake now and then and goes on from it. */
