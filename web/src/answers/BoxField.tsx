@@ -32,6 +32,9 @@ const PICKED: Box['form'][] = ['folds', 'network', 'bands', 'nesting', 'chain']
 /** The forms whose answers are long. */
 const WIDE: Box['form'][] = ['order', 'values', 'folds', 'network', 'bands', 'nesting', 'chain']
 
+/** The forms whose field stands under what it is called. */
+const STACKED: Box['form'][] = ['words', 'gap']
+
 /** One box in the form it has: a field, a choice, several of some things, an order. */
 export function BoxField(props: BoxFieldProps) {
   const { form } = props.box
@@ -53,9 +56,9 @@ function Field({ box, text, reading, onWrite, onKeyDown }: BoxFieldProps) {
   const { t } = useTranslation()
   const id = useId()
   const says = `${id}-says`
-  const wide = WIDE.includes(box.form)
+  const wide = WIDE.includes(box.form) ? classes.wide : ''
   return (
-    <div className={`${classes.row} ${wide ? classes.wide : ''}`}>
+    <div className={`${classes.row} ${STACKED.includes(box.form) ? classes.stacked : wide}`}>
       <label htmlFor={id} className={box.symbol ? classes.symbol : undefined}>
         {symbolOf(box, box.unit ? t('work.boxOf', { name: box.name, unit: box.unit }) : box.name)}
       </label>

@@ -11,6 +11,23 @@ interface BoxInputProps extends BoxFieldProps {
 
 /** What is typed into a box, whatever stands around it. */
 export function BoxInput({ box, text, reading, onWrite, onKeyDown, says, id, label }: BoxInputProps) {
+  if (box.form === 'words')
+    return (
+      <textarea
+        id={id}
+        aria-label={label}
+        data-box={box.id}
+        className={`${classes.input} ${classes.lines}`}
+        rows={3}
+        value={text}
+        readOnly={!onWrite}
+        onChange={(event) => onWrite?.(event.currentTarget.value)}
+        // Enter goes on to the next box; a new line is made with Shift.
+        onKeyDown={(event) => !event.shiftKey && onKeyDown(event)}
+        maxLength={4000}
+        aria-describedby={says}
+      />
+    )
   return (
     <input
       id={id}

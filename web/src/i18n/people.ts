@@ -255,6 +255,11 @@ export const people = {
     wrong: 'wrong',
     blank: 'blank',
     unreadable: 'unreadable',
+    undecided: 'for you',
+    points: '{{points}} of {{of}}',
+    decide: 'Marks for “{{wording}}”',
+    decided_one: '{{points}} of {{total}} for {{count}} who wrote it.',
+    decided_other: '{{points}} of {{total}} for all {{count}} who wrote it.',
     values: 'Wrong values, equal ones together',
   },
   sheet: {

@@ -28,6 +28,7 @@ export const sheets = {
     right: 'right',
     'follow-through': 'follows',
     partly: 'partly right',
+    undecided: 'for the teacher',
     slip: 'known slip',
     wrong: 'wrong',
     blank: 'blank',

@@ -13,6 +13,7 @@ import { Loading } from '../ui/Loading'
 import { Screen } from '../ui/Screen'
 import { atMoment } from '../ui/when'
 import classes from './Boxes.module.css'
+import { Decide } from './Decide'
 
 type View = Schemas['BoxesView']
 
@@ -25,7 +26,7 @@ export default function Boxes() {
   if (view.isLoadingError) return <Failed error={view.error} onRetry={() => void view.refetch()} />
   if (view.isPending) return <Loading />
   const { assignment, boxes } = view.data
-  const partly = boxes.some((box) => box.partly > 0)
+  const words = columns(boxes)
   const many = new Set(boxes.map((box) => box.number)).size > 1
   return (
     <Screen
@@ -61,7 +62,7 @@ export default function Boxes() {
             <thead>
               <tr>
                 <th scope="col">{t('boxes.box')}</th>
-                {columns(partly).map((word) => (
+                {words.map((word) => (
                   <th key={word} scope="col" className={classes.number}>
                     {t(`boxes.${word}`)}
                   </th>
@@ -71,7 +72,7 @@ export default function Boxes() {
             </thead>
             <tbody>
               {boxes.map((box) => (
-                <Box key={box.box} box={box} partly={partly} many={many} assignment={assignment} />
+                <Box key={box.box} box={box} words={words} many={many} assignment={assignment} />
               ))}
             </tbody>
           </table>
@@ -114,21 +115,24 @@ function Standing({ view }: { view: View }) {
   )
 }
 
-/** What a box can be; partly only where one is. */
-const columns = (partly: boolean) =>
-  (['right', 'follows', 'partly', 'wrong', 'blank', 'unreadable'] as const).filter(
-    (word) => partly || word !== 'partly',
-  )
+const COLUMNS = ['right', 'follows', 'partly', 'undecided', 'wrong', 'blank', 'unreadable'] as const
+
+type Column = (typeof COLUMNS)[number]
+
+/** What a box can be; partly right and undecided only where one is. */
+const columns = (boxes: Schemas['BoxResults'][]): Column[] =>
+  COLUMNS.filter((word) => (word !== 'partly' && word !== 'undecided') || boxes.some((box) => box[word] > 0))
 
 interface BoxProps {
   box: Schemas['BoxResults']
-  partly: boolean
+  words: Column[]
   /** Whether there is more than one task. */
   many: boolean
   assignment: View['assignment']
 }
 
-function Box({ box, partly, many, assignment }: BoxProps) {
+function Box({ box, words, many, assignment }: BoxProps) {
+  const { t } = useTranslation()
   return (
     <tr>
       <th scope="row">
@@ -137,18 +141,26 @@ function Box({ box, partly, many, assignment }: BoxProps) {
         {box.amount ? ' = ' : ': '}
         {box.expected}
       </th>
-      {columns(partly).map((word) => (
+      {words.map((word) => (
         <td key={word} className={classes.number} data-none={box[word] === 0}>
           {box[word]}
         </td>
       ))}
       <td>
         {box.wrongValues.map((value) => (
-          <details key={value.shown} className={classes.value}>
+          <details key={value.shown} className={box.inWords ? classes.wording : classes.value}>
             <summary>
               {value.readable ? value.shown : `“${value.shown}”`}
               {value.learners.length > 1 && <b> × {value.learners.length}</b>}
+              {box.inWords &&
+                value.points > 0 &&
+                ` (${t('boxes.points', { points: value.points, of: box.marks })})`}
             </summary>
+            {box.inWords && (
+              <div>
+                <Decide assignment={assignment.id} box={box} value={value} />
+              </div>
+            )}
             {value.learners.map((one, place) => (
               <span key={one.id}>
                 {place > 0 && ', '}

@@ -15,6 +15,7 @@ interface FindingRowProps {
 const SIGNS: Record<string, string> = {
   right: '',
   partly: '◐',
+  undecided: '⋯',
   'follow-through': '↳',
   slip: '≠',
   wrong: '✗',

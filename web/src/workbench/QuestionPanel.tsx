@@ -205,6 +205,22 @@ function Offers({ request, state, inHand, onAsk, ready }: OffersProps) {
             </Text>
           </Button>
         ))}
+        <Button
+          variant="subtle"
+          size="compact-sm"
+          mih={30}
+          onClick={() => onAsk([{ kind: 'words', prompt: t('task.ownPrompt'), phrases: [] }])}
+        >
+          {t('task.inWords')}
+        </Button>
+        <Button
+          variant="subtle"
+          size="compact-sm"
+          mih={30}
+          onClick={() => onAsk([{ kind: 'gaps', text: t('task.ownGaps'), gaps: [[t('task.ownGap')]] }])}
+        >
+          {t('task.withGaps')}
+        </Button>
         {offers && offers.usual.length > 0 && (
           <Button variant="subtle" size="compact-sm" mih={30} onClick={() => onAsk(offers.usual)}>
             {t('task.usual')}

@@ -5,6 +5,7 @@ import { quantityIn } from '../ui/ChartFrame'
 import type { TaskBody } from './asking'
 import { cellOf, keyOf } from './cells'
 import { OwnFields } from './OwnFields'
+import { WordFields } from './WordFields'
 
 type Kind = TaskBody['kind']
 
@@ -25,8 +26,9 @@ const UNITS: Record<string, string[]> = {
   energy: ['J', 'kJ', 'MJ', 'kWh'],
 }
 const OF_THINGS: Kind[] = ['rank', 'places']
-/** Each of their boxes earns one mark. */
-const ONE_EACH: Kind[] = ['chart', 'change']
+const OF_WORDS: Kind[] = ['define', 'words', 'gaps']
+/** Each of their boxes, or of their phrases, earns one mark. */
+const ONE_EACH: Kind[] = ['chart', 'change', 'define', 'words']
 const MOST_MARKS = 20
 
 interface TaskFieldsProps {
@@ -113,6 +115,7 @@ export function TaskFields({ task, analysis, acts, onTask }: TaskFieldsProps) {
         />
       )}
       <OwnFields task={task} onTask={onTask} />
+      {OF_WORDS.includes(task.kind) && <WordFields task={task} onTask={onTask} />}
       {task.kind === 'compare' && <Compared task={task} cells={cells} states={states} onTask={onTask} />}
       <Group gap="sm" mt="xs" align="flex-end">
         {(task.kind === 'calculate' || task.kind === 'write-down') && (

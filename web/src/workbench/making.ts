@@ -67,7 +67,7 @@ export const historyFrom = (body: Body): History<Making> => ({
 
 /** A kept question as it stands before anything of it is changed. */
 export const makingOfQuestion = ({ body: kept }: Schemas['QuestionView']): Making => ({
-  notation: kept.notation,
+  notation: kept.notation ?? '',
   asking: {
     given: new Set((kept.given ?? []).map(keyOf)),
     known: [],

@@ -226,4 +226,61 @@ class FormsJourney {
         visit.browser().inspect(page, "forms-limits");
         assertThat(sheet.getByRole(AriaRole.STATUS)).containsText("24 of 24 marks");
     }
+
+    /** Terms and texts: asked, answered on a phone, and decided by the teacher where it is not known what they earn. */
+    @Test
+    @Order(6)
+    void wordsAreAskedAnsweredAndDecidedOnceForAllWhoWroteThem() {
+        Page page = visit.workbench(DRYER);
+        tab(page, "Question");
+        ask(page, "define resistance", "Define resistance.");
+        button(page, "In your own words …").click();
+        page.getByLabel("What is asked").fill("Why do R2 and R3 share equally?");
+        button(page, "One more mark").click();
+        page.getByLabel("Earns a mark (1)").fill("same resistance / equal resistances");
+        button(page, "A text with gaps …").click();
+        page.getByLabel("Text with gaps").fill("A voltmeter is in ___, an ammeter in ___.");
+        page.getByLabel("Right in gap 1").fill("parallel");
+        page.getByLabel("Right in gap 2").fill("series");
+        assertThat(page.getByTestId("marks-sum")).hasText("4 asked · 5 marks");
+        button(page, "Make a question").click();
+        page.getByLabel("Name of the question").fill("Words of the hut");
+        button(page, "Keep").click();
+        button(page, "Hand out").click();
+        assertThat(page.getByText("“Words of the hut” was handed to Workshop class."))
+                .isVisible();
+        List<List<String>> written = List.of(
+                List.of(
+                        "The ratio of the voltage across it to the curent in it",
+                        "equal resistance",
+                        "parallel",
+                        "series"),
+                List.of("It opposes the flow of charge", "they are alike", "series", "parallel"),
+                List.of("it opposes the flow of charges.", "the same resistances", "parallel", "series"));
+        for (int k = 0; k < written.size(); k++) {
+            Page learner = visit.browser().signedInOnPhone("learner" + (k + 1), ColorScheme.LIGHT);
+            learner.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Words of the hut")))
+                    .click();
+            Locator boxes = learner.locator("[data-box]");
+            assertThat(boxes).hasCount(4);
+            for (int box = 0; box < 4; box++) boxes.nth(box).fill(written.get(k).get(box));
+            if (k == 0) visit.browser().inspect(learner, "words-answered");
+            SheetPage.send(learner, 4);
+        }
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Results"))
+                .click();
+        exactly(page, AriaRole.LINK, "Words of the hut").click();
+        Locator definition = page.locator("tbody tr").first();
+        assertThat(definition.locator("td[data-none]")).hasText(new String[] {"1", "0", "2", "0", "0", "0"});
+        definition.getByText("It opposes the flow of charge").click();
+        visit.browser().inspect(page, "words-decided");
+        definition
+                .getByRole(AriaRole.RADIOGROUP)
+                .getByText("2", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(page.getByText("2 of 2 for all 2 who wrote it.")).isVisible();
+        assertThat(definition.locator("td[data-none]")).hasText(new String[] {"3", "0", "0", "0", "0", "0"});
+        exactly(page, AriaRole.LINK, "C. Cedar").click();
+        assertThat(page.getByText(Pattern.compile("5 of 5 marks"))).isVisible();
+    }
 }

@@ -132,7 +132,10 @@ class WithheldTest {
                       {"kind":"fold","state":1},{"kind":"nesting","state":1},{"kind":"draw","state":1},
                       {"kind":"connect","parts":["L2","L3","L4"],"value":"14.8"},
                       {"kind":"colour-code","parts":["L2"],"value":"5 %","bandsAsked":true},
-                      {"kind":"explain","state":2,"cells":[{"subject":"V1","quantity":"voltage"}]}]}
+                      {"kind":"explain","state":2,"cells":[{"subject":"V1","quantity":"voltage"}]},
+                      {"kind":"define","term":"power"},
+                      {"kind":"words","prompt":"What is seen?","phrases":[{"says":["marmot"],"not":["ibex"]}]},
+                      {"kind":"gaps","text":"Above is the ___.","gaps":[["glacier","icefall"]]}]}
             """;
 
     @Test
@@ -163,6 +166,7 @@ class WithheldTest {
             if (Pattern.compile(" > | within |\\|\\||, gold")
                     .matcher(model.get("answer").asString())
                     .find()) hidden.add(model.get("answer").asString());
+        hidden.addAll(List.of("marmot", "ibex", "glacier", "icefall", "Power is the energy that", "energy that is"));
         String work = "/api/my/work/" + id;
         Answer first = learner.get(work);
         String told = first.json().get("questions").get(0).get("states").toString();
