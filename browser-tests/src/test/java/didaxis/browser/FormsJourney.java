@@ -225,6 +225,54 @@ class FormsJourney {
         button(page, "Mark it").click();
         visit.browser().inspect(page, "forms-limits");
         assertThat(sheet.getByRole(AriaRole.STATUS)).containsText("24 of 24 marks");
+        button(page, "Back to the tasks").click();
+        button(page, "Make a question").click();
+        page.getByLabel("Name of the question").fill(LIMITS);
+        button(page, "Keep").click();
+        button(page, "Hand out").click();
+        assertThat(page.getByText("“" + LIMITS + "” was handed to Workshop class."))
+                .isVisible();
+        Page phone = openLimits(visit.browser().signedInOnPhone("learner3", ColorScheme.LIGHT));
+        for (int k = 0; k < typed.size(); k++) fields(phone).nth(k).fill(typed.get(k));
+        tapIn(phone, "places", "H2", "H3", "R4");
+        tapIn(phone, "part that sets it", "F1");
+        tapIn(phone, "largest current", "H1", "H2", "H3");
+        phone.getByText("they are in branches side by side").tap();
+        SheetPage.send(phone, 12);
+        Page keys = openLimits(visit.browser().signedIn("learner4", 1280, 800, ColorScheme.DARK));
+        WorkbenchPage.tabTo(keys, fields(keys).first());
+        for (String text : List.of("4.7 kohm", "5", "14.4 kJ")) typeOn(keys, text, "Enter");
+        typeOn(keys, "", "Space", "Enter");
+        for (String text : List.of("26.8", "26.8", "26.8", "12")) typeOn(keys, text, "Enter");
+        typeOn(keys, "", "Space", "Enter");
+        typeOn(keys, "1", "Enter");
+        typeOn(keys, "", "Space", "Enter", "Space", "Enter");
+        SheetPage.send(keys, 12);
+    }
+
+    private static final String LIMITS = "Limits and bands";
+
+    private static Page openLimits(Page page) {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile(LIMITS)))
+                .click();
+        assertThat(page.getByText("0 of 12 answered")).isVisible();
+        return page;
+    }
+
+    private static Locator fields(Page page) {
+        return page.locator("input[data-box]:not([type=checkbox]):not([type=radio])");
+    }
+
+    private static void tapIn(Page page, String group, String... names) {
+        for (String name : names)
+            page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(group))
+                    .getByText(name, new Locator.GetByTextOptions().setExact(true))
+                    .tap();
+    }
+
+    private static void typeOn(Page page, String text, String... keys) {
+        page.keyboard().type(text);
+        for (String key : keys) page.keyboard().press(key);
     }
 
     /** Terms and texts: asked, answered on a phone, and decided by the teacher where it is not known what they earn. */
