@@ -34,6 +34,7 @@ class ArchitectureTest {
             "answer",
             "question",
             "marking",
+            "memo",
             "wording");
 
     @Test

@@ -119,6 +119,12 @@ public record HouseStyle(
         }
     }
 
+    /** The same with two in parallel worked out in another form. */
+    public HouseStyle with(ParallelForm other) {
+        return new HouseStyle(
+                name, numbers, carryRounded, columns, terms, resistor, arrow, other, foldingOrder, groupPowers);
+    }
+
     /** What a typed text means as an amount of this quantity, under this style's decimal sign and words. */
     public Reading read(String typed, Quantity quantity) {
         return numbers.read(typed, quantity, terms.word(quantity));

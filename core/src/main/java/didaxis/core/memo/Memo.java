@@ -1,0 +1,156 @@
+package didaxis.core.memo;
+
+import didaxis.core.answer.Verdict;
+import didaxis.core.circuit.Cell;
+import didaxis.core.law.Relations;
+import didaxis.core.quantity.Quantity;
+import didaxis.core.question.Amounts;
+import didaxis.core.question.Box;
+import didaxis.core.question.InWords;
+import didaxis.core.question.Knowledge;
+import didaxis.core.question.Question;
+import didaxis.core.question.State;
+import didaxis.core.question.Task;
+import didaxis.core.style.HouseStyle.ParallelForm;
+import didaxis.core.style.MarkingStyle;
+import didaxis.core.words.KeyPhrase;
+import didaxis.core.working.Deduction;
+import didaxis.core.working.Step;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** The model answer to each box of a question, with its points where they are earned. */
+public record Memo(List<Entry> entries) {
+    /**
+     * Of one box.
+     *
+     * @param lines of the model answer
+     * @param routes other workings that earn the same
+     */
+    public record Entry(Task task, Box box, List<Line> lines, List<List<Step>> routes) {
+        /** All its points. */
+        public int points() {
+            return lines.stream().mapToInt(line -> line.points().size()).sum();
+        }
+    }
+
+    /** One line with the points at its end. */
+    public sealed interface Line {
+        List<Point> points();
+
+        /** A step of a working. */
+        record Worked(Step step, Deduction working, List<Point> points) implements Line {}
+
+        /** Anything else, as one would write it. */
+        record Written(String text, List<Point> points) implements Line {}
+    }
+
+    /** @throws IllegalArgumentException if the question has flaws that leave an asked cell without a value */
+    public static Memo of(Question question, MarkingStyle style) {
+        Knowledge knowledge = Knowledge.of(question);
+        List<Entry> entries = new ArrayList<>();
+        Map<Integer, Set<Cell>> found = new LinkedHashMap<>();
+        for (Task task : question.tasks())
+            for (Box box : task.boxes()) {
+                if (box.form() instanceof Box.Form.Amount amount) {
+                    Set<Cell> before = known(amount.state(), question, knowledge, found);
+                    entries.add(worked(task, box, amount, question.state(amount.state()), before));
+                    found.computeIfAbsent(amount.state(), state -> new LinkedHashSet<>())
+                            .add(amount.cell());
+                } else entries.add(new Entry(task, box, written(task, box, question, style), List.of()));
+            }
+        return new Memo(entries);
+    }
+
+    /** What is told in a state, and what earlier tasks have found of it, or of a setting that it shares with another. */
+    private static Set<Cell> known(int state, Question question, Knowledge knowledge, Map<Integer, Set<Cell>> found) {
+        Set<Cell> known = new LinkedHashSet<>(knowledge.told(state));
+        found.forEach((other, cells) -> cells.stream()
+                .filter(cell -> other == state || cell.isSetting() && knowledge.unchanged(cell, other, state))
+                .forEach(known::add));
+        known.removeIf(cell -> question.state(state).chart().value(cell).isEmpty());
+        return known;
+    }
+
+    private static Entry worked(Task task, Box box, Box.Form.Amount amount, State state, Set<Cell> known) {
+        Map<Cell, Double> values = new LinkedHashMap<>();
+        known.forEach(cell -> values.put(cell, state.chart().value(cell).orElseThrow()));
+        values.remove(amount.cell());
+        Deduction working = Deduction.of(state.relations(), values, List.of(amount.cell()));
+        boolean calculated = task instanceof Amounts amounts && amounts.command() == Amounts.Command.CALCULATE;
+        List<Point> last = new ArrayList<>();
+        List<Line> lines = new ArrayList<>();
+        List<Step> steps = working.steps();
+        int left = box.marks();
+        List<List<Point>> points = new ArrayList<>();
+        for (int k = 0; k < steps.size(); k++) points.add(new ArrayList<>());
+        if (!calculated || steps.isEmpty())
+            last.addAll(Collections.nCopies(left, calculated ? Point.ANSWER : Point.CELL));
+        else {
+            last.add(Point.ANSWER);
+            left--;
+            if (left > 0) last.add(0, Point.FORMULA);
+            if (left > 1) last.add(1, Point.SUBSTITUTION);
+            left = Math.max(0, left - 2);
+            for (int k = steps.size() - 2; k >= 0 && left > 0; k--, left--)
+                points.get(k).add(Point.STEP);
+            last.addAll(Collections.nCopies(left, Point.ANSWER));
+        }
+        if (steps.isEmpty()) return new Entry(task, box, List.of(new Line.Written("", last)), List.of());
+        points.set(steps.size() - 1, last);
+        for (int k = 0; k < steps.size(); k++)
+            lines.add(new Line.Worked(steps.get(k), working, List.copyOf(points.get(k))));
+        return new Entry(
+                task, box, lines, calculated ? others(amount.cell(), state, values.keySet(), steps) : List.of());
+    }
+
+    /** Routes that are not the one that is shown. */
+    private static List<List<Step>> others(Cell cell, State state, Set<Cell> known, List<Step> shown) {
+        Set<Set<Object>> seen = new HashSet<>(Set.of(signature(shown)));
+        List<List<Step>> others = new ArrayList<>();
+        for (Relations relations : networks(cell, state))
+            for (List<Step> route : Routes.to(cell, relations, known))
+                if (seen.add(signature(route))) others.add(route);
+        return others;
+    }
+
+    /** Two in parallel are worked out in either form where their resistance is asked, whichever is the style's own. */
+    private static List<Relations> networks(Cell cell, State state) {
+        Relations own = state.relations();
+        if (cell.quantity() != Quantity.RESISTANCE) return List.of(own);
+        ParallelForm other = own.style().parallelForm() == ParallelForm.RECIPROCAL_SUM
+                ? ParallelForm.PRODUCT_OVER_SUM
+                : ParallelForm.RECIPROCAL_SUM;
+        return List.of(own, Relations.of(state.chart(), own.style().with(other)));
+    }
+
+    private static Set<Object> signature(List<Step> steps) {
+        Set<Object> signature = new HashSet<>();
+        steps.forEach(step -> signature.add(List.of(step.cell(), step.law(), step.formula())));
+        return signature;
+    }
+
+    private static List<Line> written(Task task, Box box, Question question, MarkingStyle style) {
+        if (task instanceof InWords words && box.form() instanceof Box.Form.Words) {
+            List<Line> lines = new ArrayList<>();
+            for (KeyPhrase phrase : words.phrases())
+                lines.add(new Line.Written(String.join(" / ", phrase.ways()), List.of(Point.PHRASE)));
+            return lines;
+        }
+        Verdict model = task.judge(box, "", question, style);
+        return List.of(new Line.Written(model.model(), Collections.nCopies(box.marks(), point(box))));
+    }
+
+    private static Point point(Box box) {
+        if (box.form() instanceof Box.Form.Way) return Point.DIRECTION;
+        if (box.form() instanceof Box.Form.Chain) return Point.LINK;
+        boolean value = box.form() instanceof Box.Form.Value || box.form() instanceof Box.Form.Values;
+        return value ? Point.ANSWER : Point.CHOICE;
+    }
+}

@@ -1,0 +1,189 @@
+package didaxis.core.memo;
+
+import didaxis.core.circuit.Cell;
+import didaxis.core.formula.Evaluation;
+import didaxis.core.formula.Formula;
+import didaxis.core.formula.FormulaCells;
+import didaxis.core.law.Relation;
+import didaxis.core.law.Relations;
+import didaxis.core.quantity.Quantity;
+import didaxis.core.working.Step;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * All routes from what is known to a cell that are at most one step longer than the shortest: each a working in which
+ * every step uses only what is known or was found before it, and every step is used. Cells that are equal, as the currents
+ * along a branch, are one: to go from one to the other is no step. A power on the way to something else is no route that
+ * is taught.
+ */
+public final class Routes {
+    /** A large network has more routes than anybody could read; it is looked through no further than this. */
+    private static final int MOST_LOOKS = 30_000;
+
+    private static final int MOST_ROUTES = 8;
+
+    private final Relations relations;
+    private final Set<Cell> known;
+    private final Cell target;
+    /** Of each cell the one that stands for all that are equal to it. */
+    private final Map<Cell, Cell> equal = new HashMap<>();
+
+    private final Map<Cell, List<Cell>> members = new LinkedHashMap<>();
+    private final Map<Set<Found>, Map<Cell, Found>> routes = new LinkedHashMap<>();
+    private int looks;
+
+    /** Ways to find a cell, read once. */
+    private final Map<Cell, List<Found>> ways = new HashMap<>();
+
+    /** How a cell, or one that is equal to it, is found: by one formula of one law, from these. */
+    private record Found(Cell cell, Relation relation, Formula formula, List<Cell> from) {}
+
+    private Routes(Cell target, Relations relations, Collection<Cell> known) {
+        this.target = target;
+        this.relations = relations;
+        this.known = new HashSet<>(known);
+        for (Relation relation : relations.all())
+            if (relation.isEquality())
+                for (Cell cell : relation.cells())
+                    equal.put(one(cell), one(relation.cells().get(0)));
+        for (Cell cell : relations.cells())
+            members.computeIfAbsent(one(cell), first -> new ArrayList<>()).add(cell);
+    }
+
+    /**
+     * The routes to a cell, the shortest first; none if it does not follow, or is known.
+     *
+     * @param known what is given, or was found in earlier tasks
+     */
+    public static List<List<Step>> to(Cell target, Relations relations, Collection<Cell> known) {
+        Routes routes = new Routes(target, relations, known);
+        Cell goal = routes.one(target);
+        if (routes.isKnown(goal)) return List.of();
+        // The shortest are found first, so that the search is never deeper than one beyond them.
+        for (int steps = 1; steps <= routes.members.size() && routes.looks < MOST_LOOKS; steps++) {
+            routes.look(List.of(goal), Map.of(), steps);
+            if (routes.routes.isEmpty()) continue;
+            routes.look(List.of(goal), Map.of(), steps + 1);
+            break;
+        }
+        return routes.routes.values().stream()
+                .sorted(Comparator.comparingInt(Map::size))
+                .limit(MOST_ROUTES)
+                .map(routes::steps)
+                .toList();
+    }
+
+    private Cell one(Cell cell) {
+        Cell at = cell;
+        while (equal.getOrDefault(at, at) != at && !equal.getOrDefault(at, at).equals(at)) at = equal.get(at);
+        return at;
+    }
+
+    private boolean isKnown(Cell representative) {
+        return members.getOrDefault(representative, List.of(representative)).stream()
+                .anyMatch(known::contains);
+    }
+
+    /** Goes on from what is still open with at most so many steps more. */
+    private void look(List<Cell> open, Map<Cell, Found> found, int steps) {
+        if (looks++ > MOST_LOOKS) return;
+        if (open.isEmpty()) {
+            routes.putIfAbsent(Set.copyOf(found.values()), found);
+            return;
+        }
+        if (open.size() > steps) return;
+        Cell next = open.get(0);
+        for (Found how : ways.computeIfAbsent(next, this::waysTo)) take(next, how, open, found, steps);
+    }
+
+    /** Every way to find a cell that can be worked out and that is taught. */
+    private List<Found> waysTo(Cell next) {
+        List<Found> all = new ArrayList<>();
+        for (Cell cell : members.getOrDefault(next, List.of()))
+            for (Relation relation : relations.of(cell)) {
+                if (relation.isEquality()) continue;
+                relation.formulas(cell).forEach(formula -> {
+                    List<Cell> used =
+                            FormulaCells.in(formula).stream().distinct().toList();
+                    boolean taught = used.stream().noneMatch(one -> one(one).equals(next) || isDetour(one));
+                    if (taught && Double.isFinite(formula.with(new Evaluation(this::truth))))
+                        all.add(new Found(cell, relation, formula, used));
+                });
+            }
+        return all;
+    }
+
+    private void take(Cell next, Found how, List<Cell> open, Map<Cell, Found> found, int steps) {
+        List<Cell> still = new ArrayList<>(open.subList(1, open.size()));
+        for (Cell used : how.from()) {
+            Cell from = one(used);
+            if (!isKnown(from) && !found.containsKey(from) && !still.contains(from)) still.add(from);
+        }
+        if (still.size() > steps - 1) return;
+        Map<Cell, Found> now = new LinkedHashMap<>(found);
+        now.put(next, how);
+        if (!circular(next, now)) look(still, now, steps - 1);
+    }
+
+    private boolean isDetour(Cell used) {
+        boolean power = used.quantity() == Quantity.POWER;
+        return power && target.quantity() != Quantity.POWER && !isKnown(one(used));
+    }
+
+    /** Whether a cell would be found from itself. */
+    private boolean circular(Cell start, Map<Cell, Found> found) {
+        List<Cell> waiting = new ArrayList<>(List.of(start));
+        Set<Cell> seen = new HashSet<>();
+        while (!waiting.isEmpty()) {
+            Found how = found.get(waiting.remove(waiting.size() - 1));
+            if (how == null) continue;
+            for (Cell used : how.from()) {
+                if (one(used).equals(start)) return true;
+                if (seen.add(one(used))) waiting.add(one(used));
+            }
+        }
+        return false;
+    }
+
+    private double truth(Cell cell) {
+        return relations.chart().value(cell).orElse(Double.NaN);
+    }
+
+    /** The steps in an order in which each uses only those before it, with what is equal said where it is used. */
+    private List<Step> steps(Map<Cell, Found> route) {
+        List<Step> steps = new ArrayList<>();
+        Set<Cell> there = new HashSet<>(known);
+        find(target, route, there, steps);
+        return steps;
+    }
+
+    private void find(Cell cell, Map<Cell, Found> route, Set<Cell> there, List<Step> steps) {
+        if (there.contains(cell)) return;
+        List<Cell> alike = members.getOrDefault(one(cell), List.of(cell));
+        Cell from = alike.stream()
+                .filter(there::contains)
+                .findFirst()
+                .orElseGet(() -> route.get(one(cell)).cell());
+        if (!there.contains(from)) {
+            Found how = route.get(one(cell));
+            for (Cell used : how.from()) find(used, route, there, steps);
+            steps.add(new Step(Step.Phase.UNFOLD, how.relation().law(), from, how.formula(), truth(from)));
+            there.add(from);
+        }
+        if (from.equals(cell)) return;
+        Relation same = relations.of(cell).stream()
+                .filter(Relation::isEquality)
+                .findFirst()
+                .orElseThrow();
+        steps.add(new Step(Step.Phase.UNFOLD, same.law(), cell, Formula.of(from), truth(cell)));
+        there.add(cell);
+    }
+}
