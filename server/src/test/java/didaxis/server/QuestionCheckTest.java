@@ -397,4 +397,65 @@ class QuestionCheckTest {
         assertEquals(400, refused.status());
         assertTrue(refused.body().contains("at most 400 parts"), refused.body());
     }
+
+    /** The memo of every example: the ticks of each line together are the marks, and nothing that is asked is without one. */
+    @ParameterizedTest
+    @MethodSource("examples")
+    void theMemoTicksWhatEachBoxEarns(String body) throws Exception {
+        for (String style : List.of("ridge", "valley")) {
+            JsonNode checked = check(body, style);
+            JsonNode memo = teacher()
+                    .post("/api/questions/memo", "{\"style\":\"" + style + "\",\"body\":" + body + "}")
+                    .json();
+            assertEquals(checked.get("total"), memo.get("total"));
+            int boxes = 0;
+            for (int k = 0; k < memo.get("tasks").size(); k++) {
+                JsonNode task = memo.get("tasks").get(k);
+                assertEquals(checked.get("prompts").get(k).get("number"), task.get("number"));
+                for (JsonNode entry : task.get("entries")) {
+                    boxes++;
+                    int ticks = 0;
+                    for (JsonNode line : entry.get("lines")) {
+                        assertTrue(!line.get("text").asString().isBlank(), entry::toString);
+                        ticks += line.get("points").size();
+                    }
+                    assertEquals(entry.get("marks").asInt(), ticks, entry::toString);
+                }
+            }
+            assertEquals(checked.get("boxes").size(), boxes);
+        }
+    }
+
+    @Test
+    void aMemoHasWhatIsAcceptedAndOtherRoutesAndNoneIsMadeOfAQuestionWithFlaws() {
+        String power = """
+                {"notation":"16 V : R1=5 + (R2=12 || R3=4)","given":[{"subject":"R1","quantity":"resistance"},
+                 {"subject":"R2","quantity":"resistance"},{"subject":"R3","quantity":"resistance"},
+                 {"subject":"total","quantity":"voltage"}],
+                 "tasks":[{"kind":"calculate","cells":[{"subject":"R23","quantity":"resistance"}]},
+                          {"kind":"calculate","cells":[{"subject":"R2","quantity":"power"}]}]}""";
+        JsonNode tasks = teacher()
+                .post("/api/questions/memo", "{\"body\":" + power + "}")
+                .json()
+                .get("tasks");
+        JsonNode group = tasks.get(0).get("entries").get(0);
+        assertEquals("2.97\u2009Ω to 3.03\u2009Ω", group.get("accepted").asString());
+        assertEquals(
+                "R₂₃ = R₂ × R₃/(R₂ + R₃) = 12.0 × 4.00/(12.0 + 4.00) = 3.00\u2009Ω",
+                group.get("routes").get(0).get(0).get("text").asString());
+        String routes = tasks.get(1).get("entries").get(0).get("routes").toString();
+        for (String way : List.of("V₂²/R₂", "I₂² × R₂", "E − V₁")) assertTrue(routes.contains(way), way);
+        String flawed = power.replace("\"R3\",\"quantity\":\"resistance\"", "\"R3\",\"quantity\":\"power\"");
+        assertEquals(
+                422,
+                teacher()
+                        .post(
+                                "/api/questions/memo",
+                                "{\"body\":"
+                                        + flawed.replace(
+                                                "{\"subject\":\"total\",\"quantity\":\"voltage\"}",
+                                                "{\"subject\":\"R3\",\"quantity\":\"power\"}")
+                                        + "}")
+                        .status());
+    }
 }

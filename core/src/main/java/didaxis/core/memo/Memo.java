@@ -60,7 +60,7 @@ public record Memo(List<Entry> entries) {
             for (Box box : task.boxes()) {
                 if (box.form() instanceof Box.Form.Amount amount) {
                     Set<Cell> before = known(amount.state(), question, knowledge, found);
-                    entries.add(worked(task, box, amount, question.state(amount.state()), before));
+                    entries.add(worked(task, box, amount, question, before, style));
                     found.computeIfAbsent(amount.state(), state -> new LinkedHashSet<>())
                             .add(amount.cell());
                 } else entries.add(new Entry(task, box, written(task, box, question, style), List.of()));
@@ -78,7 +78,9 @@ public record Memo(List<Entry> entries) {
         return known;
     }
 
-    private static Entry worked(Task task, Box box, Box.Form.Amount amount, State state, Set<Cell> known) {
+    private static Entry worked(
+            Task task, Box box, Box.Form.Amount amount, Question question, Set<Cell> known, MarkingStyle style) {
+        State state = question.state(amount.state());
         Map<Cell, Double> values = new LinkedHashMap<>();
         known.forEach(cell -> values.put(cell, state.chart().value(cell).orElseThrow()));
         values.remove(amount.cell());
@@ -102,7 +104,8 @@ public record Memo(List<Entry> entries) {
                 points.get(k).add(Point.STEP);
             last.addAll(Collections.nCopies(left, Point.ANSWER));
         }
-        if (steps.isEmpty()) return new Entry(task, box, List.of(new Line.Written("", last)), List.of());
+        if (steps.isEmpty())
+            return new Entry(task, box, List.of(new Line.Written(question.model(box, style), last)), List.of());
         points.set(steps.size() - 1, last);
         for (int k = 0; k < steps.size(); k++)
             lines.add(new Line.Worked(steps.get(k), working, List.copyOf(points.get(k))));

@@ -7,6 +7,7 @@ import didaxis.core.question.Task;
 import didaxis.core.style.ClassStyle;
 import didaxis.server.circuit.PlanView;
 import didaxis.server.question.QuestionBody;
+import didaxis.server.question.TaskNumbers;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -27,11 +28,7 @@ record Paper(List<Question> questions, List<Look> looks, ClassStyle style, Decid
      */
     record Look(PlanView plan, List<Boolean> deeper) {
         static Look of(QuestionBody body) {
-            return new Look(
-                    body.plan() == null ? PlanView.USUAL : body.plan(),
-                    body.tasks().stream()
-                            .map(task -> task.deeper() == Boolean.TRUE)
-                            .toList());
+            return new Look(body.plan() == null ? PlanView.USUAL : body.plan(), body.deeper());
         }
     }
 
@@ -72,16 +69,7 @@ record Paper(List<Question> questions, List<Look> looks, ClassStyle style, Decid
 
     /** The number on the sheet of a question's task, 1.2 or 1.2.1; the first of each has the place 0. */
     String number(int question, int task) {
-        List<Boolean> deeper = looks.get(question).deeper();
-        int main = 0;
-        int part = 0;
-        for (int k = 0; k <= task; k++) {
-            // A part of nothing stands by itself.
-            boolean below = main > 0 && k < deeper.size() && deeper.get(k);
-            part = below ? part + 1 : 0;
-            if (!below) main++;
-        }
-        return question + 1 + "." + main + (part > 0 ? "." + part : "");
+        return TaskNumbers.of(question, task + 1, looks.get(question).deeper()).get(task);
     }
 
     /** All boxes in the order of the sheet, by their ids. */

@@ -3,6 +3,7 @@ package didaxis.server.question;
 import didaxis.core.notation.Notation;
 import didaxis.core.question.Question;
 import didaxis.core.question.State;
+import didaxis.core.question.Task;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.style.MarkingStyle;
 import didaxis.core.wording.BoxChoices;
@@ -22,7 +23,7 @@ class CheckService {
      */
     record QuestionBox(String id, String task, FormWord form, String unit, int marks, List<String> choices) {}
 
-    record PromptView(String task, int state, String text) {}
+    record PromptView(String task, String number, int state, String text) {}
 
     /** @param answer as one would write it */
     record ModelView(String box, String answer, int marks) {}
@@ -57,15 +58,21 @@ class CheckService {
                 checkedStates(plain, sentences),
                 flaws,
                 boxes(question, new BoxChoices(style)),
-                question.tasks().stream()
-                        .map(task -> new PromptView(task.id(), task.state(), sentences.prompt(task)))
-                        .toList(),
+                prompts(question, body, sentences),
                 flaws.isEmpty()
                         ? question.boxes().stream()
                                 .map(box -> new ModelView(box.id(), question.model(box, marking), box.marks()))
                                 .toList()
                         : List.of(),
                 question.total());
+    }
+
+    private static List<PromptView> prompts(Question question, QuestionBody body, TaskSentence sentences) {
+        List<String> numbers = TaskNumbers.of(0, question.tasks().size(), body.deeper());
+        List<PromptView> prompts = new ArrayList<>();
+        for (Task task : question.tasks())
+            prompts.add(new PromptView(task.id(), numbers.get(prompts.size()), task.state(), sentences.prompt(task)));
+        return prompts;
     }
 
     /** What was done as the learner reads it, and the circuit as the teacher draws it. */

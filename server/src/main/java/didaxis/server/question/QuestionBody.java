@@ -199,6 +199,11 @@ public record QuestionBody(
         return question(HouseStyle.RIDGE);
     }
 
+    /** Of each task, whether it is a part of the one before it. */
+    public List<Boolean> deeper() {
+        return tasks.stream().map(task -> task.deeper() == Boolean.TRUE).toList();
+    }
+
     /** Under another title. */
     QuestionBody titled(String name) {
         return new QuestionBody(
