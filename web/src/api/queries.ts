@@ -100,6 +100,14 @@ export const offersQuery = (request: Schemas['QuestionToExtend']) =>
     structuralSharing: false,
   })
 
+export const memoQuery = (request: Schemas['QuestionToCheck']) =>
+  queryOptions({
+    queryKey: ['memo', request],
+    queryFn: ({ signal }) => body(client.POST('/api/questions/memo', { body: request, signal })),
+    staleTime: Infinity,
+    structuralSharing: false,
+  })
+
 export const triedSheetQuery = (request: Schemas['SheetToTry']) =>
   queryOptions({
     queryKey: ['tried-sheet', request],

@@ -45,6 +45,7 @@ function Panel({ checked, inHand }: { checked: Partial<Checked>; inHand: string 
       inHand={inHand}
       onInHand={vi.fn()}
       onTry={vi.fn()}
+      onMemo={vi.fn()}
     />
   )
 }
@@ -88,7 +89,7 @@ test('tasks are moved, copied and removed', async () => {
   expect(kinds()).toEqual(['safe-supply', 'joint'])
   fireEvent.click(screen.getByRole('button', { name: 'Deeper: 1.2' }))
   expect(onAsking.mock.lastCall?.[0].tasks[1]?.deeper).toBe(true)
-  fireEvent.click(screen.getByRole('button', { name: 'Less deep: 1.1.1' }))
+  fireEvent.click(screen.getByRole('button', { name: 'Less deep: 1.2' }))
   fireEvent.click(screen.getByRole('button', { name: 'Copy 1.2' }))
   expect(kinds()).toEqual(['safe-supply', 'joint', 'joint'])
   fireEvent.click(screen.getByRole('button', { name: 'Remove 1.3' }))

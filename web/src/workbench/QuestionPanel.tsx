@@ -1,4 +1,4 @@
-import { Alert, Button, Select, Text, Textarea, type OptionsFilter } from '@mantine/core'
+import { Alert, Button, Group, Select, Text, Textarea, type OptionsFilter } from '@mantine/core'
 import { useHotkeys } from '@mantine/hooks'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
@@ -6,7 +6,7 @@ import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { offersQuery } from '../api/queries'
 import { announce } from '../ui/announce'
-import { numbersOf, type Asking, type TaskBody } from './asking'
+import type { Asking, TaskBody } from './asking'
 import { MoreOfQuestion } from './MoreOfQuestion'
 import classes from './QuestionPanel.module.css'
 import { TaskLine } from './TaskLine'
@@ -23,11 +23,13 @@ interface QuestionPanelProps {
   onInHand: (name: string) => void
   /** Shows the sheet that comes of it. */
   onTry: () => void
+  /** Shows the model answers with their points. */
+  onMemo: () => void
 }
 
 /** The question as its learners will read it: its stem, its tasks, and what else could be asked. */
 export function QuestionPanel(props: QuestionPanelProps) {
-  const { analysis, checked, states, asking, onAsking, inHand, onInHand, onTry } = props
+  const { analysis, checked, states, asking, onAsking, inHand, onInHand, onTry, onMemo } = props
   const { t } = useTranslation()
   const [open, setOpen] = useState(-1)
   const { data, problem } = checked
@@ -39,7 +41,7 @@ export function QuestionPanel(props: QuestionPanelProps) {
     put([...asking.tasks, ...tasks], t('task.added', { count: tasks.length }))
     setOpen(asking.tasks.length + tasks.length - 1)
   }
-  const numbers = numbersOf(asking.tasks)
+  const whole = asking.tasks.length > 0 && data !== undefined && data.flaws.length === 0
   const [dragged, setDragged] = useState<number>()
   const move = (from: number, to: number) => {
     const task = asking.tasks[from]!
@@ -70,14 +72,15 @@ export function QuestionPanel(props: QuestionPanelProps) {
           {asking.tasks.map((task, place) => {
             // What is said of it names it by its place, whatever its number is.
             const id = task.id ?? `1.${place + 1}`
-            const prompt = data?.prompts.find((one) => one.task === id)?.text
+            const told = data?.prompts.find((one) => one.task === id)
+            const number = told?.number ?? id
             return (
               <TaskLine
                 // A task is told by its place; its number is all it has.
                 key={place}
-                number={numbers[place]!}
+                number={number}
                 task={task}
-                prompt={prompt ?? t(`task.kinds.${task.kind}`)}
+                prompt={told?.text ?? t(`task.kinds.${task.kind}`)}
                 flaws={[
                   ...(problem?.task === id ? [problem.detail] : []),
                   ...(data?.flaws.filter((flaw) => flaw.task === id).map((flaw) => flaw.sentence) ?? []),
@@ -105,7 +108,7 @@ export function QuestionPanel(props: QuestionPanelProps) {
                   setOpen(place + 1)
                 }}
                 onRemove={() => {
-                  put(asking.tasks.toSpliced(place, 1), t('task.taskRemoved', { number: numbers[place] }))
+                  put(asking.tasks.toSpliced(place, 1), t('task.taskRemoved', { number }))
                   setOpen(-1)
                 }}
                 onInHand={onInHand}
@@ -122,14 +125,14 @@ export function QuestionPanel(props: QuestionPanelProps) {
           </p>
         ))}
       <Offers request={checked.settled} state={states.state} inHand={inHand} onAsk={ask} ready={!problem} />
-      <Button
-        variant="default"
-        mt="sm"
-        onClick={onTry}
-        disabled={asking.tasks.length === 0 || !data || data.flaws.length > 0}
-      >
-        {t('task.try')}
-      </Button>
+      <Group gap="sm" mt="sm">
+        <Button variant="default" onClick={onTry} disabled={!whole}>
+          {t('task.try')}
+        </Button>
+        <Button variant="default" onClick={onMemo} disabled={!whole}>
+          {t('memo.title')}
+        </Button>
+      </Group>
     </div>
   )
 }

@@ -1,7 +1,6 @@
 import { expect, test } from 'vitest'
 import {
   askingFrom,
-  numbersOf,
   questionBody,
   usesOf,
   withoutStatesFrom,
@@ -49,18 +48,6 @@ test('a chart that is asked stays where it stands among the tasks', () => {
   const again = withUses(last, 0, uses([], [['R2 power', 1]]), [])
   expect(again.tasks.map(({ kind }) => kind)).toEqual(['rank', 'chart', 'rank'])
   expect(again.tasks[1]?.cells).toEqual([{ subject: 'R2', quantity: 'power', marks: 1 }])
-})
-
-test('a part of a task is numbered below it; the first task is part of none', () => {
-  const deeper = { ...rank, deeper: true }
-  expect(numbersOf([deeper, deeper, rank, deeper, deeper, rank])).toEqual([
-    '1.1',
-    '1.1.1',
-    '1.2',
-    '1.2.1',
-    '1.2.2',
-    '1.3',
-  ])
 })
 
 test('names go with the parts that are there, and wait for those that are not', () => {

@@ -66,18 +66,6 @@ export const withoutStatesFrom = (asking: Asking, state: number): Asking => ({
   tasks: asking.tasks.filter((task) => (task.state ?? 0) < state && (task.otherState ?? 0) < state),
 })
 
-/** What the tasks are numbered: 1.2, or 1.2.1 for a part of the one before it. */
-export function numbersOf(tasks: readonly TaskBody[]): string[] {
-  let main = 0
-  let part = 0
-  return tasks.map(({ deeper }) => {
-    const below = !!deeper && main > 0
-    part = below ? part + 1 : 0
-    if (!below) main += 1
-    return part > 0 ? `1.${main}.${part}` : `1.${main}`
-  })
-}
-
 /** The parts that acts add to the circuit. */
 export const addedParts = ({ states }: Asking): string[] =>
   states.flatMap(({ act }) =>

@@ -3,6 +3,7 @@ package didaxis.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static didaxis.browser.WorkbenchPage.button;
 import static didaxis.browser.WorkbenchPage.tab;
+import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -130,6 +131,13 @@ class QuestionJourney {
         assertThat(panel(page).locator("[data-finding=follow-through]").first()).containsText("−0.2 Ω");
         assertThat(panel(page).locator("[data-finding=right]").nth(1)).containsText("4 V");
         assertThat(panel(page).locator("[data-finding=right]").last()).containsText("the total current increases →");
+        button(page, "Back to the tasks").click();
+        button(page, "Memo").click();
+        // As many ticks as there are marks, and the emf that V1 reads is a way to it.
+        Locator ticks = panel(page).getByRole(AriaRole.IMG);
+        assertThat(ticks.first()).isVisible();
+        assertEquals(18, String.join("", ticks.allInnerTexts()).length());
+        visit.browser().inspect(page, "memo");
         button(page, "Back to the tasks").click();
 
         button(page, "Make a question").click();
