@@ -47,7 +47,7 @@ class MemoTest {
     }
 
     /** Of everything that can be asked of a circuit: the ticks of each box are its marks, and it has a model answer. */
-    @Property(tries = 20)
+    @Property(tries = 10)
     void theTicksOfEachBoxAreItsMarks(@ForAll("circuits") Circuit circuit) {
         Optional<State> state = drawn(circuit);
         Assume.that(state.isPresent());
