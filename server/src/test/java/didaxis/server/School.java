@@ -121,6 +121,12 @@ public final class School implements BeforeAllCallback {
             return JSON.readTree(body);
         }
 
+        /** Itself, where what was asked was done. */
+        public Answer done() {
+            if (status / 100 != 2) throw new AssertionError(this);
+            return this;
+        }
+
         @Override
         public String toString() {
             return status + " " + body;

@@ -46,14 +46,17 @@ public final class Reduction {
             return new Node(false, List.of(), labels, ohms);
         }
 
+        /** Whether it is one resistance by now. */
         public boolean isItem() {
             return members.isEmpty();
         }
 
+        /** Whether its members are in series, else in parallel. */
         public boolean isSeries() {
             return series;
         }
 
+        /** What it is a combination of; nothing where it is one resistance. */
         public List<Node> members() {
             return List.copyOf(members);
         }
@@ -68,10 +71,12 @@ public final class Reduction {
             return own.orElse(ohms);
         }
 
+        /** Takes what the learner found for it, in ohms, which others may follow from. */
         public void found(double value) {
             own = OptionalDouble.of(value);
         }
 
+        /** Takes what the learner calls it, besides its own name. */
         public void called(String name) {
             alias = plain(name);
         }
@@ -144,6 +149,7 @@ public final class Reduction {
                 ohms);
     }
 
+    /** The whole. */
     public Node root() {
         return root;
     }

@@ -6,6 +6,7 @@ import didaxis.core.circuit.Part;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.style.MarkingStyle;
+import didaxis.core.style.Tolerance;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -21,6 +22,8 @@ import java.util.stream.Collectors;
  * @param marks what the whole list earns; a mark each where there are as many
  */
 public record Arrangements(String id, int state, List<String> parts, int marks) implements Task {
+    private static final Tolerance ALIKE = new Tolerance(0.001);
+
     public Arrangements {
         parts = List.copyOf(parts);
         Arrangement.refuseOthers(id, parts);
@@ -67,9 +70,8 @@ public record Arrangements(String id, int state, List<String> parts, int marks) 
             if (!take(open, one -> style.tolerance().matches(one, own)) && !again) extra++;
         }
         // What looks alike where it is written need be written once.
-        Set<String> written = new HashSet<>();
-        right.stream().filter(one -> !open.contains(one)).forEach(one -> written.add(print(one, style)));
-        open.removeIf(one -> written.contains(print(one, style)));
+        List<Double> written = right.stream().filter(one -> !open.contains(one)).toList();
+        open.removeIf(one -> written.stream().anyMatch(other -> lookAlike(one, other, style)));
         if (open.isEmpty() && extra == 0) return new Verdict(Verdict.Code.RIGHT, marks, model);
         int found = Math.max(0, right.size() - open.size() - extra);
         int points = Math.min(marks - 1, marks * found / right.size());
@@ -79,6 +81,10 @@ public record Arrangements(String id, int state, List<String> parts, int marks) 
     /** Takes the first that is such; whether there was one. */
     private static boolean take(List<Double> open, Predicate<Double> such) {
         return open.stream().filter(such).findFirst().map(open::remove).orElse(false);
+    }
+
+    private static boolean lookAlike(double one, double other, MarkingStyle style) {
+        return ALIKE.matches(one, other) || print(one, style).equals(print(other, style));
     }
 
     private static String print(double ohms, MarkingStyle style) {
