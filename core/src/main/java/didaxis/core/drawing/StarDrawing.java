@@ -92,10 +92,15 @@ final class StarDrawing implements Layout {
     /** Half the width: whatever runs along the top, or from side to side, has room between corner and middle. */
     private double width() {
         double width = Math.max(LEAST, source.room(true).length());
-        for (Element rim : rims) width = Math.max(width, rim.room(true).length());
-        if (rungs.size() > 1) width = Math.max(width, rungs.get(1).room(true).length());
+        for (Element rim : rims) width = Math.max(width, rim.room(true).length() + margin());
+        width = Math.max(width, rungs.get(1).room(true).length() + margin());
         width = Math.max(width, rungs.get(0).room(false).after() + CLEAR);
         return rungs.size() > 2 ? Math.max(width, rungs.get(2).room(false).after() + CLEAR) : width;
+    }
+
+    /** So much wire lies at a junction that is named above it, clear of arrows and signs. */
+    private double margin() {
+        return type.name() + 8;
     }
 
     private double under(int... along) {
@@ -146,11 +151,14 @@ final class StarDrawing implements Layout {
         double c = depth();
         source.draw(pen, Frame.rightwards(new Spot(-a, 0)), a);
         pen.wire(new Spot(-a, 0), new Spot(-a, -b));
-        rims.get(0).draw(pen, Frame.rightwards(new Spot(-a, -b)), a);
+        double m = margin();
+        rims.get(0).draw(pen, Frame.rightwards(new Spot(-a, -b)), a - m);
+        pen.wire(new Spot(-m, -b), new Spot(m, -b));
         standing(pen, Frame.downwards(new Spot(0, -b)), rungs.get(0), under(0, 1), b, overMiddle());
-        rims.get(1).draw(pen, Frame.rightwards(new Spot(0, -b)), a);
+        rims.get(1).draw(pen, Frame.rightwards(new Spot(m, -b)), a - m);
         pen.wire(new Spot(a, -b), new Spot(a, 0));
-        rungs.get(1).draw(pen, Frame.leftwards(new Spot(a, 0)), a);
+        rungs.get(1).draw(pen, Frame.leftwards(new Spot(a, 0)), a - m);
+        pen.wire(new Spot(m, 0), new Spot(0, 0));
         junction(pen, new Spot(0, -b), 0, Anchor.MIDDLE, names.get(0));
         if (rungs.size() > 2) {
             pen.wire(new Spot(a, 0), new Spot(a, c));

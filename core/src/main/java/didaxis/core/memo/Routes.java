@@ -37,7 +37,7 @@ public final class Routes {
     private final Map<Cell, Cell> equal = new HashMap<>();
 
     private final Map<Cell, List<Cell>> members = new LinkedHashMap<>();
-    private final Map<Set<Found>, Map<Cell, Found>> routes = new LinkedHashMap<>();
+    private final Map<Set<List<Object>>, Map<Cell, Found>> routes = new LinkedHashMap<>();
     private int looks;
 
     /** Ways to find a cell, read once. */
@@ -96,12 +96,19 @@ public final class Routes {
     private void look(List<Cell> open, Map<Cell, Found> found, int steps) {
         if (looks++ > MOST_LOOKS) return;
         if (open.isEmpty()) {
-            routes.putIfAbsent(Set.copyOf(found.values()), found);
+            routes.putIfAbsent(signature(found), found);
             return;
         }
         if (open.size() > steps) return;
         Cell next = open.get(0);
         for (Found how : ways.computeIfAbsent(next, this::waysTo)) take(next, how, open, found, steps);
+    }
+
+    /** What makes two routes one: the same formulas for the same cells, by whatever law. */
+    private Set<List<Object>> signature(Map<Cell, Found> found) {
+        Set<List<Object>> signature = new HashSet<>();
+        found.forEach((cell, how) -> signature.add(List.of(cell, how.formula())));
+        return signature;
     }
 
     /** Every way to find a cell that can be worked out and that is taught. */
