@@ -45,6 +45,17 @@ export function AssignmentMenu({ assignment }: { assignment: Assignment }) {
           <Menu.Item component={Link} to={`/classes/${assignment.classroomId}/preview/${assignment.id}`}>
             {t('assignment.preview')}
           </Menu.Item>
+          {(['paper', 'memo'] as const).map((page) => (
+            <Menu.Item
+              key={page}
+              component="a"
+              href={`/api/assignments/${assignment.id}/${page}.pdf`}
+              target="_blank"
+              rel="noreferrer"
+            >
+              {t(`assignment.print.${page}`)}
+            </Menu.Item>
+          ))}
           <Menu.Item onClick={() => setDialog('again')}>{t('assignment.toAnother')}</Menu.Item>
           {!assignment.released && (
             <>

@@ -225,6 +225,7 @@ export const people = {
     menu: 'More about {{title}}',
     preview: 'See it as a learner',
     previewOf: 'as learners see it, due {{due}}',
+    print: { paper: 'The paper to print', memo: 'Its memo to print' },
     toAnother: 'Hand to another class…',
     changeDue: 'Change the due time',
     moveDue: 'Move it',

@@ -5,6 +5,7 @@ import static didaxis.browser.WorkbenchPage.button;
 import static didaxis.browser.WorkbenchPage.tab;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -266,6 +267,13 @@ class QuestionJourney {
                                 .setName("Battery and beacons")
                                 .setExact(true))
                 .click();
+        button(page, "More about Battery and beacons").click();
+        for (String printed : List.of("The paper to print", "Its memo to print")) {
+            Locator link = page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(printed));
+            APIResponse pdf = page.request().get(visit.address(link.getAttribute("href")));
+            assertEquals("application/pdf", pdf.headers().get("content-type"));
+        }
+        page.keyboard().press("Escape");
         button(page, "Hand back to learners").click();
         page.getByRole(AriaRole.DIALOG)
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Hand back"))

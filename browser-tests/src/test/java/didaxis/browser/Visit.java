@@ -61,4 +61,9 @@ final class Visit implements BeforeAllCallback, AfterAllCallback {
     Page workbench(String circuit) {
         return workbench(circuit, browser.signedIn("teacher", 1280, 800, ColorScheme.LIGHT));
     }
+
+    /** A path of the application as a whole address. */
+    String address(String path) {
+        return application.url(path);
+    }
 }

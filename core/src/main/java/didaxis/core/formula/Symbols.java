@@ -60,4 +60,10 @@ public record Symbols(Terms terms) {
         String letter = "<mi>" + letter(cell) + "</mi>";
         return index(cell).isEmpty() ? letter : "<msub>" + letter + "<mtext>" + index(cell) + "</mtext></msub>";
     }
+
+    /** As HTML. */
+    public String html(Cell cell) {
+        String letter = "<i>" + letter(cell) + "</i>";
+        return index(cell).isEmpty() ? letter : letter + "<sub>" + index(cell) + "</sub>";
+    }
 }

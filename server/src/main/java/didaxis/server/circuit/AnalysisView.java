@@ -54,8 +54,6 @@ public record AnalysisView(
         String style,
         boolean carriedRounded,
         boolean onPaperOnly) {
-    /** Extra-low voltage ends here for direct current (IEC 61140: 120 V, ripple-free). */
-    private static final double EXTRA_LOW_VOLTS = 120;
 
     /**
      * Something that can be taken in hand: a part, a voltmeter, a point or the "source".
@@ -140,7 +138,7 @@ public record AnalysisView(
                 SceneView.of(chart, style, plan, room),
                 style.name(),
                 style.carryRounded(),
-                chart.circuit().source().emf() > EXTRA_LOW_VOLTS);
+                ExtraLowVoltage.isExceededBy(chart.circuit()));
     }
 
     private static List<String> notes(StyledChart charted, List<String> alone) {

@@ -60,9 +60,13 @@ public record SceneView(
      * that a current passes would tell which do not.
      */
     public static SceneView of(Circuit circuit, Predicate<Cell> shown, PlanView plan, Room room, HouseStyle style) {
+        return of(scene(circuit, shown, plan, room, style));
+    }
+
+    /** The same as a scene. */
+    public static Scene scene(Circuit circuit, Predicate<Cell> shown, PlanView plan, Room room, HouseStyle style) {
         Set<String> all = circuit.parts().stream().map(Part::label).collect(Collectors.toSet());
-        Captions captions = captions(circuit, shown, all, style);
-        return of(draw(circuit, captions, plan.in(style), room));
+        return draw(circuit, captions(circuit, shown, all, style), plan.in(style), room);
     }
 
     /** The drawing with every setting, in a style. */

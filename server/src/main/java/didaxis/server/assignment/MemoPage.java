@@ -1,0 +1,128 @@
+package didaxis.server.assignment;
+
+import didaxis.core.circuit.Cell;
+import didaxis.core.formula.Formula;
+import didaxis.core.formula.FormulaHtml;
+import didaxis.core.formula.Symbols;
+import didaxis.core.memo.Memo;
+import didaxis.core.quantity.Amount;
+import didaxis.core.quantity.AmountFormat;
+import didaxis.core.question.Box;
+import didaxis.core.question.InWords;
+import didaxis.core.question.Question;
+import didaxis.core.question.Task;
+import didaxis.core.style.HouseStyle;
+import didaxis.core.wording.BoxChoices;
+import didaxis.core.wording.BoxName;
+import didaxis.core.wording.TaskSentence;
+import didaxis.core.working.Step;
+import didaxis.server.print.Html;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** The memo of a paper as HTML for the printer: each line of the model answers with its ticks at the right. */
+final class MemoPage {
+    /** Of other routes so many are printed, the shortest. */
+    private static final int MOST_ROUTES = 3;
+
+    private final Paper paper;
+    private final HouseStyle style;
+    private final Html html = new Html();
+
+    private MemoPage(Paper paper) {
+        this.paper = paper;
+        this.style = paper.style().house();
+    }
+
+    /** The whole document. */
+    static String of(String title, Paper paper) {
+        MemoPage page = new MemoPage(paper);
+        String memo = "Memo: " + title;
+        page.html.element("h1", "", memo);
+        PaperPage.caution(page.html, paper);
+        for (int k = 0; k < paper.questions().size(); k++) page.question(k);
+        return PaperPage.document(memo, "memo", page.html);
+    }
+
+    private void question(int place) {
+        Question question = paper.questions().get(place);
+        TaskSentence sentences = new TaskSentence(style, question);
+        Memo memo = Memo.of(question, paper.style().marking());
+        if (paper.questions().size() > 1)
+            html.element("h2", "", "Question " + (place + 1) + "  [" + question.total() + "]");
+        for (int k = 0; k < question.tasks().size(); k++) {
+            Task task = question.tasks().get(k);
+            html.raw("<div class=\"task\">");
+            int marks = task.boxes().stream().mapToInt(Box::marks).sum();
+            PaperPage.prompt(html, paper.number(place, k), sentences.prompt(task), marks);
+            html.raw("<div class=\"answer\">");
+            memo.entries().stream().filter(entry -> entry.task().equals(task)).forEach(entry -> entry(entry, question));
+            html.raw("</div></div>");
+        }
+    }
+
+    private void entry(Memo.Entry entry, Question question) {
+        boolean several = entry.task().boxes().size() > 1;
+        boolean amount = entry.box().form() instanceof Box.Form.Amount;
+        if (several && !amount) html.element("p", "note", new BoxName(style).say(entry.task(), entry.box()) + ":");
+        html.raw("<table class=\"working\">");
+        for (Memo.Line line : entry.lines())
+            html.raw("<tr><td>")
+                    .raw(line(line, entry))
+                    .raw("</td><td class=\"ticks\">")
+                    .text("✓ ".repeat(line.points().size()).strip())
+                    .raw("</td></tr>");
+        html.raw("</table>");
+        if (amount) accepted((Box.Form.Amount) entry.box().form(), question);
+        if (entry.task() instanceof InWords words)
+            words.phrases().stream()
+                    .filter(phrase -> !phrase.not().isEmpty())
+                    .forEach(phrase ->
+                            html.element("p", "note", "Not accepted: " + String.join(" / ", phrase.not()) + "."));
+        for (List<Step> route : entry.routes().stream().limit(MOST_ROUTES).toList()) {
+            html.element("p", "or", "or");
+            for (Step step : route)
+                html.raw("<p class=\"note\">")
+                        .raw(step(step, cell -> truth(cell, entry, question)))
+                        .raw("</p>");
+        }
+    }
+
+    private static double truth(Cell cell, Memo.Entry entry, Question question) {
+        int state = ((Box.Form.Amount) entry.box().form()).state();
+        return question.state(state).chart().value(cell).orElseThrow();
+    }
+
+    private void accepted(Box.Form.Amount asked, Question question) {
+        double value = question.state(asked.state()).chart().value(asked.cell()).orElse(0);
+        double off = Math.abs(value) * paper.style().marking().tolerance().relative();
+        AmountFormat format = style.numbers();
+        if (off > 0)
+            html.element(
+                    "p",
+                    "note",
+                    "Accept " + format.print(Amount.of(value - off, asked.cell().quantity()), asked.unit()) + " to "
+                            + format.print(Amount.of(value + off, asked.cell().quantity()), asked.unit()) + ".");
+    }
+
+    private String line(Memo.Line line, Memo.Entry entry) {
+        if (line instanceof Memo.Line.Worked worked)
+            return step(worked.step(), worked.working().values()::get);
+        return Html.escaped(new BoxChoices(style).said(entry.box(), ((Memo.Line.Written) line).text()));
+    }
+
+    /** A step as equal formulas: letters, numbers, the result. */
+    private String step(Step step, Function<Cell, Double> values) {
+        Symbols symbols = new Symbols(style.terms());
+        AmountFormat format = style.numbers();
+        List<String> sides = new ArrayList<>(List.of(symbols.html(step.cell())));
+        boolean worked = !(step.formula() instanceof Formula.Number);
+        if (worked) sides.add(FormulaHtml.print(step.formula(), symbols::html));
+        if (worked && !(step.formula() instanceof Formula.Of))
+            sides.add(FormulaHtml.print(step.formula(), cell -> format.number(values.apply(cell))));
+        sides.add(Html.escaped(format.print(Amount.of(step.value(), step.cell().quantity()))));
+        return sides.stream().collect(Collectors.joining(" = "));
+    }
+}

@@ -1,0 +1,2 @@
+/** Pages made of HTML, as PDF. */
+package didaxis.server.print;
