@@ -12,6 +12,7 @@ import didaxis.core.question.InWords;
 import didaxis.core.question.Question;
 import didaxis.core.question.Task;
 import didaxis.core.style.HouseStyle;
+import didaxis.core.wording.AcceptedRange;
 import didaxis.core.wording.BoxChoices;
 import didaxis.core.wording.BoxName;
 import didaxis.core.wording.TaskSentence;
@@ -96,15 +97,9 @@ final class MemoPage {
     }
 
     private void accepted(Box.Form.Amount asked, Question question) {
-        double value = question.state(asked.state()).chart().value(asked.cell()).orElse(0);
-        double off = Math.abs(value) * paper.style().marking().tolerance().relative();
-        AmountFormat format = style.numbers();
-        if (off > 0)
-            html.element(
-                    "p",
-                    "note",
-                    "Accept " + format.print(Amount.of(value - off, asked.cell().quantity()), asked.unit()) + " to "
-                            + format.print(Amount.of(value + off, asked.cell().quantity()), asked.unit()) + ".");
+        new AcceptedRange(paper.style().marking())
+                .of(asked, question)
+                .ifPresent(range -> html.element("p", "note", "Accept " + range + "."));
     }
 
     private String line(Memo.Line line, Memo.Entry entry) {

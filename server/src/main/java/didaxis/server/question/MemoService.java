@@ -4,8 +4,6 @@ import didaxis.core.circuit.Cell;
 import didaxis.core.formula.Symbols;
 import didaxis.core.memo.Memo;
 import didaxis.core.memo.Point;
-import didaxis.core.quantity.Amount;
-import didaxis.core.quantity.AmountFormat;
 import didaxis.core.question.Box;
 import didaxis.core.question.InWords;
 import didaxis.core.question.Question;
@@ -13,6 +11,7 @@ import didaxis.core.question.State;
 import didaxis.core.question.Task;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.style.MarkingStyle;
+import didaxis.core.wording.AcceptedRange;
 import didaxis.core.wording.BoxChoices;
 import didaxis.core.wording.BoxName;
 import didaxis.core.wording.TaskSentence;
@@ -106,7 +105,11 @@ class MemoService {
                         : "",
                 entry.box().marks(),
                 entry.lines().stream().map(line -> line(line, entry, style)).toList(),
-                amount ? accepted((Box.Form.Amount) entry.box().form(), question, style) : "",
+                amount
+                        ? new AcceptedRange(MarkingStyle.STANDARD.with(style.numbers()))
+                                .of((Box.Form.Amount) entry.box().form(), question)
+                                .orElse("")
+                        : "",
                 entry.task() instanceof InWords words
                         ? words.phrases().stream()
                                 .flatMap(phrase -> phrase.not().stream())
@@ -147,15 +150,5 @@ class MemoService {
                     .toList());
         }
         return routes;
-    }
-
-    /** What lies within the tolerance, as it is printed. */
-    private static String accepted(Box.Form.Amount asked, Question question, HouseStyle style) {
-        double value = question.state(asked.state()).chart().value(asked.cell()).orElse(0);
-        double off = Math.abs(value) * MarkingStyle.STANDARD.tolerance().relative();
-        AmountFormat format = style.numbers();
-        if (off == 0) return "";
-        return format.print(Amount.of(value - off, asked.cell().quantity()), asked.unit()) + " to "
-                + format.print(Amount.of(value + off, asked.cell().quantity()), asked.unit());
     }
 }
