@@ -17,9 +17,10 @@ public record Gaps(String id, int state, String text, List<GapWords> gaps, int m
 
     /** What is the same, what is shared, and how resistances combine, for series and for parallel. */
     public static final String RULES =
-            "In series the ___ is the same in all parts, the ___ is shared between them, and the total resistance is the"
-                    + " ___ of the resistances. In parallel the ___ is the same across all branches, the ___ is shared"
-                    + " between them, and the sum of the ___ of the resistances is that of the total resistance.";
+            "In series the ___ is the same in all parts. In series the ___ is shared between the parts. In series the total"
+                    + " resistance is the ___ of the resistances. In parallel the ___ is the same across all branches. In"
+                    + " parallel the ___ is shared between the branches. In parallel the sum of the ___ of the resistances"
+                    + " is that of the total resistance.";
 
     /** @throws IllegalArgumentException if the text has not as many gaps as there are words for */
     public Gaps {
