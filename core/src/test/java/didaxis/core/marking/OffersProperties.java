@@ -54,7 +54,7 @@ class OffersProperties {
     }
 
     /** Each offer alone is a question that can be asked, and its own model answers earn all of it. */
-    @Property(tries = 100)
+    @Property(tries = 70)
     void whatIsOfferedCanBeAskedAndItsModelEarnsAll(@ForAll("circuits") Circuit circuit, @ForAll long seed) {
         Optional<List<State>> states = states(circuit, new Random(seed));
         Assume.that(states.isPresent());

@@ -44,7 +44,7 @@ class WorkingTest {
                 .match(point -> Optional.of(Relations.of(Chart.of(point))), shorted -> Optional.empty());
     }
 
-    @Property(tries = 1000)
+    @Property(tries = 400)
     void everyRelationHoldsInTheChartSolvedForAnyOfItsCells(@ForAll("circuits") Circuit circuit) {
         Optional<Relations> some = relations(circuit);
         Assume.that(some.isPresent());
@@ -71,7 +71,7 @@ class WorkingTest {
         }
     }
 
-    @Property(tries = 1000)
+    @Property(tries = 400)
     void theWorkingReachesEveryCellThatHasAValueEachStepAfterWhatItUses(@ForAll("circuits") Circuit circuit) {
         Optional<Relations> some = relations(circuit);
         Assume.that(some.isPresent());
