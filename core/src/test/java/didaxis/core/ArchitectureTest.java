@@ -33,6 +33,7 @@ class ArchitectureTest {
             "words",
             "answer",
             "question",
+            "template",
             "marking",
             "memo",
             "wording");

@@ -50,6 +50,11 @@ public record Explaining(String id, int state, Cell cell, List<Link> links, List
         return new Explaining(id, place, cell, offered, right, marks.orElse(Math.max(1, chain.size())));
     }
 
+    @Override
+    public Task over(List<State> states) {
+        return of(id, state, cell, states, Optional.of(marks));
+    }
+
     /** The links that lead to a cell; empty where it does not move. */
     private static List<Link> chain(Cell cell, State before, State after) {
         Chart from = before.chart();

@@ -1,5 +1,6 @@
 package didaxis.core.question;
 
+import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.quantity.Amount;
 import didaxis.core.style.HouseStyle;
@@ -52,6 +53,22 @@ public record Question(String stem, boolean drawn, List<State> states, List<Task
     public Question in(HouseStyle style) {
         return new Question(
                 stem, drawn, states.stream().map(state -> state.in(style)).toList(), tasks);
+    }
+
+    /**
+     * The same asked of a circuit that is connected alike and has other values: the same acts are done to it, the same
+     * cells are told. Empty if a source would be shorted in one of its states.
+     */
+    public Optional<Question> with(Chart drawn) {
+        List<State> now =
+                new ArrayList<>(List.of(State.asDrawn(drawn, states.get(0).given())));
+        for (State state : states.subList(1, states.size())) {
+            Optional<State> next = now.get(now.size() - 1).after(state.act().orElseThrow(), state.given());
+            if (next.isEmpty()) return Optional.empty();
+            now.add(next.get());
+        }
+        return Optional.of(new Question(
+                stem, drawn(), now, tasks.stream().map(task -> task.over(now)).toList()));
     }
 
     public State state(int place) {

@@ -40,14 +40,17 @@ public record State(Relations relations, Optional<Act> act, Set<Cell> given, boo
      */
     public Optional<State> after(Act done) {
         boolean stillNumbered = numbered && !(done instanceof Act.Varied);
-        Circuit changed = done.on(circuit());
-        Optional<Chart> chart = done instanceof Rewiring
-                ? OperatingPoint.of(changed)
-                        .match(
-                                point -> Optional.of(Chart.of(point).with(chart().running())),
-                                shorted -> Optional.empty())
-                : chartOf(changed);
-        return chart.map(after -> new State(Relations.of(after), Optional.of(done), Set.of(), stillNumbered));
+        return chartAfter(chart(), done)
+                .map(after -> new State(Relations.of(after), Optional.of(done), Set.of(), stillNumbered));
+    }
+
+    /** The chart after an act; empty if the source would be shorted by it. It has other rows if something is rewired. */
+    public static Optional<Chart> chartAfter(Chart before, Act done) {
+        return OperatingPoint.of(done.on(before.circuit()))
+                .match(
+                        point -> Optional.of(
+                                done instanceof Rewiring ? Chart.of(point).with(before.running()) : before.with(point)),
+                        shorted -> Optional.empty());
     }
 
     /** The state after an act, with these cells told in it. */

@@ -57,6 +57,11 @@ public sealed interface Task
         return Set.of();
     }
 
+    /** The same asked of states with other values; only what a task has worked out of them is worked out anew. */
+    default Task over(List<State> states) {
+        return this;
+    }
+
     /** What keeps it from being asked, with what is known in each state. */
     List<TaskFlaw> flaws(Question question, Knowledge knowledge);
 

@@ -1,0 +1,131 @@
+package didaxis.core.template;
+
+import didaxis.core.circuit.Circuit;
+import didaxis.core.quantity.Quantity;
+import didaxis.core.question.Question;
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+
+/**
+ * Nice values for a question as it stands: the fewest changes to its emf and its resistances with which conditions come
+ * true, each to a value of two figures between half and twice of what it is.
+ */
+public final class NiceValues {
+    /** More changes than this are another circuit. */
+    private static final int MOST_CHANGES = 4;
+
+    private static final int TRIES = 12_000;
+    private static final double FINE_BELOW = 3;
+
+    private final Template template;
+    private final List<String> names = new ArrayList<>();
+    private final List<Double> own = new ArrayList<>();
+    private final List<List<Double>> others = new ArrayList<>();
+    private final Map<String, Double> asIs = new LinkedHashMap<>();
+
+    private NiceValues(Question question, List<Condition> conditions) {
+        Map<Thing, Spread> varied = new LinkedHashMap<>();
+        for (Thing thing : Thing.of(question)) {
+            double value = value(thing, question.state(0).circuit());
+            if (!(value > 0)) continue;
+            List<Double> near = near(value);
+            varied.put(thing, Spread.of(near, Quantity.RESISTANCE));
+            names.add(thing.name());
+            own.add(value);
+            others.add(near.stream().filter(one -> one != value).toList());
+            asIs.put(thing.name(), value);
+        }
+        template = Template.of(question, varied, conditions);
+    }
+
+    /** The nearest such values; what does not change is among them. Empty if none are found with four changes. */
+    public static Optional<Values> of(Question question, List<Condition> conditions) {
+        return question.states().isEmpty() ? Optional.empty() : new NiceValues(question, conditions).nearest();
+    }
+
+    private static double value(Thing thing, Circuit circuit) {
+        if (thing.equals(Thing.EMF)) return circuit.source().emf();
+        return circuit.part(thing.name()).map(part -> part.resistance()).orElse(Double.NaN);
+    }
+
+    /** Values of two figures between half and twice: in tenths of the power of ten below 3 of it, in halves above. */
+    private static List<Double> near(double value) {
+        double power = Math.pow(10, Math.floor(Math.log10(value)));
+        double step = value / power < FINE_BELOW ? power / 10 : power / 2;
+        List<Double> near = new ArrayList<>();
+        for (int k = (int) Math.ceil(value / 2 / step); k * step <= 2 * value; k++) {
+            double one = Math.rint(k * step / power * 100) / 100 * power;
+            if (one > 0 && Condition.isShort(one, 2)) near.add(clean(one));
+        }
+        near.add(value);
+        return near;
+    }
+
+    /** Without what a product of doubles leaves behind. */
+    private static double clean(double value) {
+        return new BigDecimal(value).round(new MathContext(6)).doubleValue();
+    }
+
+    private Optional<Values> nearest() {
+        if (fits(asIs)) return Optional.of(new Values(asIs));
+        for (int changes = 1; changes <= Math.min(MOST_CHANGES, names.size()); changes++) {
+            List<Map<String, Double>> near = new ArrayList<>(with(changes));
+            near.sort(Comparator.comparingDouble(this::distance));
+            for (Map<String, Double> one : near) if (fits(one)) return Optional.of(new Values(one));
+        }
+        return Optional.empty();
+    }
+
+    private boolean fits(Map<String, Double> values) {
+        Values set = new Values(values);
+        return template.meets(set) && (template.question().tasks().isEmpty() || template.wellPosed(set));
+    }
+
+    /** Sets with so many changes: all of them, or some thousands where they are more. */
+    private List<Map<String, Double>> with(int changes) {
+        List<Map<String, Double>> sets = new ArrayList<>();
+        if (changes <= 2) {
+            add(sets, asIs, 0, changes);
+            if (sets.size() <= TRIES) return sets;
+        }
+        sets.clear();
+        Random random = new Random(changes);
+        for (int k = 0; k < TRIES; k++) {
+            Map<String, Double> set = new LinkedHashMap<>(asIs);
+            for (int c = 0; c < changes; c++) {
+                int which = random.nextInt(names.size());
+                List<Double> values = others.get(which);
+                if (!values.isEmpty()) set.put(names.get(which), values.get(random.nextInt(values.size())));
+            }
+            sets.add(set);
+        }
+        return sets;
+    }
+
+    private void add(List<Map<String, Double>> sets, Map<String, Double> set, int from, int changes) {
+        if (changes == 0) {
+            sets.add(set);
+            return;
+        }
+        for (int k = from; k < names.size(); k++)
+            for (double value : others.get(k)) {
+                Map<String, Double> next = new LinkedHashMap<>(set);
+                next.put(names.get(k), value);
+                add(sets, next, k + 1, changes - 1);
+            }
+    }
+
+    /** How far off a set is from the values as they are, by ratios. */
+    private double distance(Map<String, Double> set) {
+        double distance = 0;
+        for (int k = 0; k < names.size(); k++) distance += Math.abs(Math.log(set.get(names.get(k)) / own.get(k)));
+        return distance;
+    }
+}
