@@ -22,6 +22,9 @@ public final class NiceValues {
     private static final int MOST_CHANGES = 4;
 
     private static final int TRIES = 12_000;
+    /** Of so many sets the one is taken in which most has changed. */
+    private static final int MOST_OTHERS = 10;
+
     private static final double FINE_BELOW = 3;
 
     private final Template template;
@@ -48,6 +51,32 @@ public final class NiceValues {
     /** The nearest such values; what does not change is among them. Empty if none are found with four changes. */
     public static Optional<Values> of(Question question, List<Condition> conditions) {
         return question.states().isEmpty() ? Optional.empty() : new NiceValues(question, conditions).nearest();
+    }
+
+    /**
+     * Values near those of a question, and others than these, with which its answers are as short as they are now: to ask
+     * the same again. Empty where none are found.
+     *
+     * @param seed decides which
+     */
+    public static Optional<Values> others(Question question, long seed) {
+        if (question.states().isEmpty()) return Optional.empty();
+        for (int figures : new int[] {2, 3}) {
+            NiceValues same = new NiceValues(question, List.of(new Condition(Condition.Kind.SHORT_ANSWERS, figures)));
+            if (same.template.meets(new Values(same.asIs))) return same.other(seed);
+        }
+        return new NiceValues(question, List.of()).other(seed);
+    }
+
+    private Optional<Values> other(long seed) {
+        return ValueSets.find(template, seed, MOST_OTHERS, TRIES).found().stream()
+                .max(Comparator.comparingLong(this::changes));
+    }
+
+    private long changes(Values values) {
+        return asIs.entrySet().stream()
+                .filter(one -> !one.getValue().equals(values.si().get(one.getKey())))
+                .count();
     }
 
     private static double value(Thing thing, Circuit circuit) {

@@ -2,19 +2,13 @@ package didaxis.core.template;
 
 import didaxis.core.change.Act;
 import didaxis.core.chart.Chart;
-import didaxis.core.chart.Running;
 import didaxis.core.circuit.Cell;
-import didaxis.core.circuit.Circuit;
-import didaxis.core.circuit.Setting;
-import didaxis.core.circuit.Source;
 import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Box;
 import didaxis.core.question.Question;
 import didaxis.core.question.State;
-import didaxis.core.solving.OperatingPoint;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -81,28 +75,7 @@ public final class Template {
 
     /** The circuit as drawn with these values; empty if its source would be shorted. */
     public Optional<Chart> drawn(Values values) {
-        Chart own = question.state(0).chart();
-        Source source = own.circuit().source();
-        Source other = new Source(
-                values.si().getOrDefault(Thing.EMF.name(), source.emf()),
-                values.si().getOrDefault(Thing.INTERNAL.name(), source.internalResistance()),
-                source.voltmeters());
-        Map<String, Setting> settings = new HashMap<>();
-        for (Thing thing : varied.keySet())
-            if (own.circuit().part(thing.name()).isPresent() && values.si().containsKey(thing.name()))
-                settings.put(thing.name(), new Setting.Ohms(values.si().get(thing.name())));
-        Circuit circuit = own.circuit().with(other, settings);
-        return OperatingPoint.of(circuit)
-                .match(
-                        point -> Optional.of(own.with(point).with(running(own.running(), values))),
-                        shorted -> Optional.empty());
-    }
-
-    private static Running running(Running own, Values values) {
-        Map<Subject, Double> seconds = new HashMap<>(own.seconds());
-        Double time = values.si().get(Thing.TIME.name());
-        if (time != null) seconds.replaceAll((subject, old) -> time);
-        return new Running(seconds, values.si().getOrDefault(Thing.TARIFF.name(), own.tariff()));
+        return values.in(question.state(0).chart());
     }
 
     /** The question with these values; empty if its source would be shorted in one of its states. */

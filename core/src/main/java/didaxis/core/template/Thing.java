@@ -27,6 +27,11 @@ public record Thing(String name, Quantity quantity) {
         return new Thing(label, Quantity.RESISTANCE);
     }
 
+    /** Whether it may be nothing: an internal resistance only. */
+    public boolean mayBeZero() {
+        return equals(INTERNAL);
+    }
+
     /** What may vary in a question; nothing where there is no circuit. Times vary where all things run equally long. */
     public static List<Thing> of(Question question) {
         List<Thing> things = new ArrayList<>();

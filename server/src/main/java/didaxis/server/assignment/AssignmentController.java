@@ -23,6 +23,7 @@ class AssignmentController {
      * What is handed out: questions in their order, or once more what an assignment has; {@code again} says that it is
      * meant where the class has the same already.
      *
+     * @param versions who gets which values of what varies
      * @param title the question's own where it is left out; of several it is needed
      */
     record HandOut(
@@ -30,7 +31,12 @@ class AssignmentController {
             @Schema(types = {"string", "null"}) String title,
             @Schema(types = {"integer", "null"}) Long assignmentId,
             Instant dueAt,
-            @Schema(types = {"boolean", "null"}) Boolean again) {}
+            @Schema(types = {"boolean", "null"}) Boolean again,
+
+            @Schema(
+                    types = {"string", "null"},
+                    implementation = Versions.class)
+            String versions) {}
 
     record Due(Instant dueAt) {}
 

@@ -1,18 +1,16 @@
 package didaxis.server.assignment;
 
-import didaxis.core.style.HouseStyle;
 import didaxis.server.assignment.AssignmentController.HandOut;
 import didaxis.server.assignment.AssignmentView.AssignmentSummary;
+import didaxis.server.assignment.Assignments.Bundle;
+import didaxis.server.assignment.HandingOut.Occasion;
 import didaxis.server.classroom.Classrooms;
 import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
-import didaxis.server.question.FlawView;
 import didaxis.server.question.QuestionContent;
 import didaxis.server.question.Questions;
-import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
-import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 
@@ -20,30 +18,32 @@ import org.springframework.stereotype.Service;
 @Service
 class AssignmentService {
     private static final int MOST_QUESTIONS = 40;
+    /** Questions that are handed out by themselves always have the same values. */
+    private static final long SEED = 1;
 
     private final Assignments assignments;
     private final AssignmentViews views;
     private final Classrooms classrooms;
     private final Questions questions;
+    private final HandingOut handingOut;
     private final SheetNews news;
     private final Transactions transactions;
-    private final Clock clock;
 
     AssignmentService(
             Assignments assignments,
             AssignmentViews views,
             Classrooms classrooms,
             Questions questions,
+            HandingOut handingOut,
             SheetNews news,
-            Transactions transactions,
-            Clock clock) {
+            Transactions transactions) {
         this.assignments = assignments;
         this.views = views;
         this.classrooms = classrooms;
         this.questions = questions;
+        this.handingOut = handingOut;
         this.news = news;
         this.transactions = transactions;
-        this.clock = clock;
     }
 
     List<AssignmentSummary> all(long teacher) {
@@ -52,36 +52,33 @@ class AssignmentService {
 
     /** Hands out questions as they are now, or what was handed out before: later changes do not touch it. */
     AssignmentSummary handOut(long classId, HandOut handOut, long teacher) {
-        List<QuestionContent> handedOut = transactions.read(() -> {
-            classrooms.one(classId, teacher);
-            return contents(handOut, teacher);
-        });
-        handedOut.forEach(AssignmentService::refuseFlaws);
-        String title = title(handOut, handedOut);
-        checkDue(handOut.dueAt());
-        return transactions.write(() -> {
-            Classrooms.Classroom classroom = classrooms.one(classId, teacher);
-            if (handOut.again() != Boolean.TRUE) refuseIfThereAlready(classroom, title);
-            long id = assignments.handOut(classId, title, handedOut, handOut.dueAt());
-            return views.summary(id, teacher);
-        });
+        Bundle bundle =
+                handOut.assignmentId() == null ? fresh(classId, handOut, teacher) : before(classId, handOut, teacher);
+        return handingOut.handOut(
+                classId, bundle, new Occasion(handOut.dueAt(), handOut.again() == Boolean.TRUE), teacher);
     }
 
-    private List<QuestionContent> contents(HandOut handOut, long teacher) {
-        if (handOut.assignmentId() != null)
-            return assignments.questions(assignments.ofTeacher(handOut.assignmentId(), teacher));
+    private Bundle fresh(long classId, HandOut handOut, long teacher) {
         List<Long> ids = handOut.questionIds();
         if (ids == null || ids.isEmpty() || ids.size() > MOST_QUESTIONS || ids.contains(null))
             throw Problem.badRequest("Say which questions are to be handed out, 1 to " + MOST_QUESTIONS + " of them.");
-        return ids.stream().map(id -> questions.one(id, teacher).content()).toList();
+        List<QuestionContent> contents = transactions.read(() -> {
+            classrooms.one(classId, teacher);
+            return ids.stream().map(id -> questions.one(id, teacher).content()).toList();
+        });
+        Versions versions = Versions.named(handOut.versions());
+        return new Bundle(
+                title(handOut, contents), HandingOut.found(contents, versions, SEED), versions, PaperLayout.USUAL);
     }
 
-    private static void refuseFlaws(QuestionContent content) {
-        List<FlawView> flaws = FlawView.of(content.body().question(), HouseStyle.RIDGE);
-        if (flaws.isEmpty()) return;
-        String why = flaws.stream().map(FlawView::sentence).collect(Collectors.joining(" "));
-        throw Problem.of(
-                HttpStatus.UNPROCESSABLE_CONTENT, "“" + content.title() + "” cannot be handed out yet. " + why);
+    /** With the same values as before. */
+    private Bundle before(long classId, HandOut handOut, long teacher) {
+        return transactions.read(() -> {
+            classrooms.one(classId, teacher);
+            Assignments.Assignment before = assignments.ofTeacher(handOut.assignmentId(), teacher);
+            String title = handOut.title() == null ? before.title() : QuestionContent.checkedTitle(handOut.title());
+            return new Bundle(title, assignments.questions(before), before.versions(), before.layout());
+        });
     }
 
     private static String title(HandOut handOut, List<QuestionContent> handedOut) {
@@ -92,29 +89,12 @@ class AssignmentService {
                 : QuestionContent.checkedTitle(handOut.title());
     }
 
-    private void refuseIfThereAlready(Classrooms.Classroom classroom, String title) {
-        boolean there = assignments.ofClass(classroom.id()).stream()
-                .anyMatch(one -> one.title().equals(title));
-        if (there) {
-            throw Problem.of(
-                            HttpStatus.CONFLICT,
-                            "“" + title + "” was handed to " + classroom.name()
-                                    + " already. Hand it out once more all the same?")
-                    .with("reason", "there-already");
-        }
-    }
-
-    private void checkDue(Instant dueAt) {
-        if (dueAt == null || !dueAt.isAfter(clock.instant()))
-            throw Problem.badRequest("The due time must lie ahead.").with("field", "dueAt");
-    }
-
     AssignmentView one(long id, long teacher) {
         return transactions.read(() -> views.view(id, teacher));
     }
 
     AssignmentView setDue(long id, Instant dueAt, long teacher) {
-        checkDue(dueAt);
+        handingOut.checkDue(dueAt);
         AssignmentView changed = transactions.write(() -> {
             if (assignments.ofTeacher(id, teacher).released())
                 throw Problem.of(HttpStatus.CONFLICT, "It was handed back already; a due time changes nothing more.");

@@ -7,9 +7,9 @@ import java.time.Instant;
 import java.util.List;
 
 /** An assignment and how far everybody is with it, in JSON. */
-record AssignmentView(AssignmentSummary assignment, List<LearnerView> learners, List<WorkingView> working) {
+public record AssignmentView(AssignmentSummary assignment, List<LearnerView> learners, List<WorkingView> working) {
     /** An assignment with how many of the class are where; releasedAt is null until it was handed back. */
-    record AssignmentSummary(
+    public record AssignmentSummary(
             long id,
             long classroomId,
             String classroom,

@@ -1,6 +1,7 @@
 package didaxis.server.assignment;
 
 import didaxis.core.style.ClassStyle;
+import didaxis.core.template.Values;
 import didaxis.server.classroom.ClassStyles;
 import didaxis.server.config.JsonColumn;
 import didaxis.server.config.Problem;
@@ -19,7 +20,7 @@ import tools.jackson.core.type.TypeReference;
 @Repository
 public class Assignments {
     private static final String COLUMNS = """
-            SELECT a.id, a.classroom_id, c.name AS classroom, a.title, a.handed_out_at, a.due_at, a.released_at, a.style,
+            SELECT a.id, a.classroom_id, c.name AS classroom, a.title, a.handed_out_at, a.due_at, a.released_at, a.style, a.versions, a.layout,
                    (SELECT sum(q.boxes) FROM assignment_question q WHERE q.assignment_id = a.id) AS boxes,
                    (SELECT sum(q.marks) FROM assignment_question q WHERE q.assignment_id = a.id) AS marks
             FROM assignment a JOIN classroom c ON c.id = a.classroom_id AND a.withdrawn_at IS NULL
@@ -44,15 +45,17 @@ public class Assignments {
             WHERE a.id = :id AND l.learner_id = :learner
             """;
     private static final String INSERT = """
-            INSERT INTO assignment (classroom_id, title, handed_out_at, due_at, style)
-            VALUES (:classroom, :title, :now, :due, (SELECT style FROM classroom WHERE id = :classroom)) RETURNING id
+            INSERT INTO assignment (classroom_id, title, handed_out_at, due_at, style, versions, layout)
+            VALUES (:classroom, :title, :now, :due, (SELECT style FROM classroom WHERE id = :classroom), :versions,
+                    :layout)
+            RETURNING id
             """;
     private static final String INSERT_QUESTION = """
-            INSERT INTO assignment_question (assignment_id, place, format, body, boxes, marks)
-            VALUES (:assignment, :place, :format, :body, :boxes, :marks)
+            INSERT INTO assignment_question (assignment_id, place, format, body, boxes, marks, sets)
+            VALUES (:assignment, :place, :format, :body, :boxes, :marks, :sets)
             """;
     private static final String QUESTIONS = """
-            SELECT body, boxes, marks FROM assignment_question WHERE assignment_id = :assignment ORDER BY place
+            SELECT body, boxes, marks, sets FROM assignment_question WHERE assignment_id = :assignment ORDER BY place
             """;
     private static final String RELEASE = """
             UPDATE assignment SET released_at = :now WHERE id = :id AND released_at IS NULL
@@ -93,7 +96,9 @@ public class Assignments {
             Instant handedOutAt,
             Instant dueAt,
             Instant releasedAt,
-            ClassStyle style) {
+            ClassStyle style,
+            Versions versions,
+            PaperLayout layout) {
         boolean released() {
             return releasedAt != null;
         }
@@ -110,20 +115,40 @@ public class Assignments {
                 Instant.ofEpochMilli(row.getLong("handed_out_at")),
                 Instant.ofEpochMilli(row.getLong("due_at")),
                 row.getObject("released_at") == null ? null : Instant.ofEpochMilli(row.getLong("released_at")),
-                styles.of(row.getString("style")));
+                styles.of(row.getString("style")),
+                Versions.named(row.getString("versions")),
+                row.getString("layout") == null
+                        ? PaperLayout.USUAL
+                        : json.read(row.getString("layout"), new TypeReference<>() {}));
     }
 
     /** Hands a copy of questions to a class and says its id; the questions themselves need not be there any more. */
     public long handOut(long classroom, String title, List<QuestionContent> questions, Instant due) {
+        List<FoundQuestion> found =
+                questions.stream().map(one -> new FoundQuestion(one, List.of())).toList();
+        return handOut(classroom, new Bundle(title, found, Versions.SAME, PaperLayout.USUAL), due);
+    }
+
+    /** A question with the sets of values that were found for it; none where nothing varies. */
+    public record FoundQuestion(QuestionContent content, List<Values> sets) {}
+
+    /** What is handed out together. */
+    public record Bundle(String title, List<FoundQuestion> questions, Versions versions, PaperLayout layout) {}
+
+    /** The same of such a bundle, with the values that were found. */
+    long handOut(long classroom, Bundle bundle, Instant due) {
         long id = database.sql(INSERT)
                 .param("classroom", classroom)
-                .param("title", title)
+                .param("title", bundle.title())
+                .param("versions", bundle.versions().word())
+                .param("layout", json.write(bundle.layout()))
                 .param("now", clock.millis())
                 .param("due", due.toEpochMilli())
                 .query(Long.class)
                 .single();
-        for (int k = 0; k < questions.size(); k++) {
-            QuestionContent question = questions.get(k);
+        for (int k = 0; k < bundle.questions().size(); k++) {
+            List<Values> sets = bundle.questions().get(k).sets();
+            QuestionContent question = bundle.questions().get(k).content();
             database.sql(INSERT_QUESTION)
                     .param("assignment", id)
                     .param("place", k + 1)
@@ -131,28 +156,38 @@ public class Assignments {
                     .param("body", json.write(question.body()))
                     .param("boxes", question.boxes())
                     .param("marks", question.marks())
+                    .param("sets", sets.isEmpty() ? null : json.write(sets))
                     .update();
         }
         return id;
     }
 
     /** The questions of an assignment as they were handed out, under its title. */
-    List<QuestionContent> questions(Assignment assignment) {
+    List<FoundQuestion> questions(Assignment assignment) {
         return database.sql(QUESTIONS)
                 .param("assignment", assignment.id())
-                .query((row, number) -> new QuestionContent(
-                        assignment.title(),
-                        json.read(row.getString("body"), new TypeReference<QuestionBody>() {}),
-                        row.getInt("boxes"),
-                        row.getInt("marks")))
+                .query((row, number) -> new FoundQuestion(
+                        new QuestionContent(
+                                assignment.title(),
+                                json.read(row.getString("body"), new TypeReference<QuestionBody>() {}),
+                                row.getInt("boxes"),
+                                row.getInt("marks")),
+                        row.getString("sets") == null
+                                ? List.of()
+                                : json.read(row.getString("sets"), new TypeReference<List<Values>>() {})))
                 .list();
     }
 
-    /** The same as a paper. */
-    Paper paper(Assignment assignment) {
-        Paper paper = Paper.of(
-                questions(assignment).stream().map(QuestionContent::body).toList(), assignment.style());
-        return paper.deciding(wordings.of(assignment.classroomId(), paper.inWords()));
+    /** The same in all its variants, with what was decided of words. */
+    Variants variants(Assignment assignment) {
+        Variants variants = Variants.of(
+                questions(assignment).stream()
+                        .map(one -> new Variants.Frozen(one.content().body(), one.sets()))
+                        .toList(),
+                assignment.versions(),
+                assignment.style());
+        return variants.deciding(
+                wordings.of(assignment.classroomId(), variants.numbered(0).inWords()));
     }
 
     /** Everything handed to a class. */

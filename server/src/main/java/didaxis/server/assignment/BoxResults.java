@@ -13,6 +13,8 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -44,6 +46,8 @@ record BoxResults(
         int undecided,
         boolean inWords,
         List<WrongValue> wrongValues) {
+    private static final int MOST_MODELS = 3;
+
     /**
      * An answer that is not right, as it was read or else as it was typed, and who wrote it.
      *
@@ -55,33 +59,65 @@ record BoxResults(
      * What makes two answers one: what they are read as, in words what they say, or where they cannot be read the same
      * text.
      */
-    private record WrongKey(String what, boolean readable) {
-        static WrongKey of(Paper paper, Paper.Place place, String text) {
+    private record WrongKey(String what, boolean readable, String variant) {
+        static WrongKey of(Paper paper, Paper.Place place, String text, String variant) {
             if (place.task() instanceof InWords)
-                return new WrongKey(Wording.of(text).normalised(), true);
+                return new WrongKey(Wording.of(text).normalised(), true, "");
             ReadingView reading = ReadingView.of(paper, place, text);
             boolean readable = reading.expected().isEmpty();
-            return new WrongKey(reading.shown().isEmpty() ? text.strip() : reading.shown(), readable);
+            return new WrongKey(reading.shown().isEmpty() ? text.strip() : reading.shown(), readable, variant);
         }
 
         /** As it is shown; words as they were written first. */
         String shown(Paper.Place place, String text) {
-            return place.task() instanceof InWords ? text.strip() : what;
+            String shown = place.task() instanceof InWords ? text.strip() : what;
+            return variant.isEmpty() ? shown : variant + ": " + shown;
         }
     }
 
+    /** The right answers of a box by variants, of those that were sent; one where all have the same. */
+    private static Map<String, String> models(Variants variants, Paper.Place place, List<Sheets.Submission> sent) {
+        Map<Integer, String> models = new TreeMap<>();
+        for (Sheets.Submission sheet : sent)
+            models.computeIfAbsent(
+                    variants.number(sheet.learnerId()), number -> model(variants.numbered(number), place));
+        if (models.isEmpty()) models.put(0, model(variants.numbered(0), place));
+        if (Set.copyOf(models.values()).size() == 1)
+            return Map.of("", models.values().iterator().next());
+        Map<String, String> lettered = new LinkedHashMap<>();
+        models.forEach((number, model) -> lettered.put(variants.letter(number), model));
+        return lettered;
+    }
+
+    private static String model(Paper paper, Paper.Place place) {
+        Paper.Place own = paper.places().get(place.id());
+        return paper.question(own).model(own.box(), paper.style().marking());
+    }
+
+    /** "2 A", or "A: 2 A; B: 3 A"; of many variants only the first. */
+    private static String expected(Map<String, String> models) {
+        if (models.size() == 1) return models.values().iterator().next();
+        String shown = models.entrySet().stream()
+                .limit(MOST_MODELS)
+                .map(one -> one.getKey() + ": " + one.getValue())
+                .collect(Collectors.joining("; "));
+        return models.size() > MOST_MODELS ? shown + "; …" : shown;
+    }
+
     /** Of every box in the sheet's order; only what was sent or collected counts. */
-    static List<BoxResults> of(Paper paper, List<Sheets.Submission> sent, List<Learner> learners) {
+    static List<BoxResults> of(Variants variants, List<Sheets.Submission> sent, List<Learner> learners) {
         Map<Long, Learner> byId = learners.stream().collect(Collectors.toMap(Learner::id, Function.identity()));
         List<Sheets.Submission> own =
                 sent.stream().filter(one -> byId.containsKey(one.learnerId())).toList();
-        return paper.places().values().stream()
-                .map(place -> of(paper, place, own, byId))
+        return variants.numbered(0).places().values().stream()
+                .map(place -> of(variants, place, own, byId))
                 .toList();
     }
 
     private static BoxResults of(
-            Paper paper, Paper.Place place, List<Sheets.Submission> sent, Map<Long, Learner> learners) {
+            Variants variants, Paper.Place place, List<Sheets.Submission> sent, Map<Long, Learner> learners) {
+        Paper paper = variants.numbered(0);
+        Map<String, String> models = models(variants, place, sent);
         Map<Code, Integer> counts = new EnumMap<>(Code.class);
         Map<WrongKey, WrongValue> wrong = new LinkedHashMap<>();
         for (Sheets.Submission sheet : sent) {
@@ -91,7 +127,9 @@ record BoxResults(
             counts.merge(code, 1, Integer::sum);
             if (code.isRight() || code == Code.BLANK) continue;
             String text = sheet.text(place.id());
-            WrongKey key = WrongKey.of(paper, place, text);
+            Paper own = variants.of(sheet.learnerId());
+            String variant = models.size() == 1 ? "" : variants.letter(variants.number(sheet.learnerId()));
+            WrongKey key = WrongKey.of(own, own.places().get(place.id()), text, variant);
             int points = sheet.finding(place.id()).map(StoredFinding::points).orElse(0);
             wrong.computeIfAbsent(
                             key,
@@ -111,7 +149,7 @@ record BoxResults(
                         .map(new Symbols(paper.style().house().terms())::mathMl)
                         .orElse(""),
                 new BoxName(paper.style().house()).say(place.task(), box),
-                paper.question(place).model(box, paper.style().marking()),
+                expected(models),
                 box.marks(),
                 count(counts, Code.RIGHT, Code.ROUNDED_EARLY),
                 count(counts, Code.FOLLOW_THROUGH),

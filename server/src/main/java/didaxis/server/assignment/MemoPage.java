@@ -38,13 +38,13 @@ final class MemoPage {
     }
 
     /** The whole document. */
-    static String of(String title, Paper paper) {
+    static String of(Copy copy, Paper paper, PaperLayout layout) {
         MemoPage page = new MemoPage(paper);
-        String memo = "Memo: " + title;
+        String memo = "Memo: " + copy.lettered();
         page.html.element("h1", "", memo);
         PaperPage.caution(page.html, paper);
         for (int k = 0; k < paper.questions().size(); k++) page.question(k);
-        return PaperPage.document(memo, "memo", page.html);
+        return PaperPage.document(memo, "memo", page.html, layout);
     }
 
     private void question(int place) {

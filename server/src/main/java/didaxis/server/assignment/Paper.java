@@ -19,7 +19,7 @@ import java.util.Map;
  *
  * @param decided what teachers have decided of answers in words
  */
-record Paper(List<Question> questions, List<Look> looks, ClassStyle style, Decided decided) {
+public record Paper(List<Question> questions, List<Look> looks, ClassStyle style, Decided decided) {
     /**
      * What a question has for the eye alone.
      *
@@ -35,12 +35,12 @@ record Paper(List<Question> questions, List<Look> looks, ClassStyle style, Decid
     /** A box where it stands on the sheet; the number is its task's. */
     record Place(String id, String number, int question, Task task, Box box) {}
 
-    Paper {
+    public Paper {
         questions =
                 questions.stream().map(question -> question.in(style.house())).toList();
     }
 
-    static Paper of(List<QuestionBody> bodies, ClassStyle style) {
+    public static Paper of(List<QuestionBody> bodies, ClassStyle style) {
         return new Paper(
                 bodies.stream().map(QuestionBody::question).toList(),
                 bodies.stream().map(Look::of).toList(),

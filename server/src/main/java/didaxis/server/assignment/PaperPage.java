@@ -4,6 +4,7 @@ import didaxis.core.circuit.Cell;
 import didaxis.core.drawing.Svg;
 import didaxis.core.question.Question;
 import didaxis.core.question.State;
+import didaxis.core.wording.DataSheet;
 import didaxis.core.wording.Words;
 import didaxis.server.assignment.QuestionSheet.StateSheet;
 import didaxis.server.assignment.QuestionSheet.TaskSheet;
@@ -11,12 +12,9 @@ import didaxis.server.circuit.ExtraLowVoltage;
 import didaxis.server.circuit.SceneView;
 import didaxis.server.print.Html;
 import didaxis.server.print.Pdf;
-import didaxis.server.question.FormWord;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -26,46 +24,78 @@ import java.util.stream.IntStream;
 final class PaperPage {
     private static final SceneView.Room FIGURE = new SceneView.Room(460, 250);
     private static final Pattern GAP = Pattern.compile("___");
-    private static final Map<FormWord, String> PICKED = Map.of(
-            FormWord.WAY, "increases  /  decreases  /  stays the same",
-            FormWord.JOINT, "in series  /  in parallel  /  neither",
-            FormWord.RELATION, "less  /  equal  /  greater");
+    private static final String LETTER = "@page { size: 8.5in 11in; }";
 
     private final Paper paper;
+    private final PaperLayout layout;
     private final Html html = new Html();
+    private final AnswerRoom room = new AnswerRoom(html);
 
-    private PaperPage(Paper paper) {
+    private PaperPage(Paper paper, PaperLayout layout) {
         this.paper = paper;
+        this.layout = layout;
     }
 
     /** The whole document. */
-    static String of(String title, String classroom, Paper paper) {
-        PaperPage page = new PaperPage(paper);
+    static String of(Copy copy, Paper paper, PaperLayout layout) {
+        PaperPage page = new PaperPage(paper, layout);
         List<QuestionSheet> sheets = sheets(paper);
-        int total = sheets.stream().mapToInt(PaperPage::marks).sum();
-        page.html
-                .element("h1", "", title)
-                .raw("<table class=\"head\"><tr><td class=\"blank\">Name:</td><td>Class: ")
-                .text(classroom)
-                .raw("</td><td style=\"text-align:right\">")
-                .text(total + " marks")
-                .raw("</td></tr></table>");
+        head(page.html, copy, sheets, layout);
+        if (layout.instructions() != null && !layout.instructions().isBlank())
+            page.html.element("p", "instructions", layout.instructions().strip());
         caution(page.html, paper);
-        for (int k = 0; k < sheets.size(); k++) page.question(k, sheets.get(k), sheets.size() > 1);
-        return document(title, "paper", page.html);
+        for (int k = 0; k < sheets.size(); k++) {
+            section(page.html, layout, k);
+            page.question(k, sheets.get(k), sheets.size() > 1);
+        }
+        if (layout.withDataSheet()) page.dataSheet();
+        return document(copy.lettered(), "paper", page.html, layout);
     }
 
-    private static List<QuestionSheet> sheets(Paper paper) {
+    /** Title and variant, name and class, marks and time. */
+    static void head(Html html, Copy copy, List<QuestionSheet> sheets, PaperLayout layout) {
+        int total = sheets.stream().mapToInt(PaperPage::marks).sum();
+        String time = layout.minutes() == null ? "" : "  ·  " + layout.minutes() + " minutes";
+        html.raw("<table class=\"head\"><tr><td colspan=\"2\">")
+                .element("h1", "", copy.title())
+                .raw("</td><td class=\"variant\">")
+                .text(copy.variant())
+                .raw("</td></tr><tr><td class=\"blank\">Name: ")
+                .text(copy.learner())
+                .raw("</td><td>")
+                .text(copy.classroom().isEmpty() ? "" : "Class: " + copy.classroom())
+                .raw("</td><td class=\"total\">")
+                .text(total + (total == 1 ? " mark" : " marks") + time)
+                .raw("</td></tr></table>");
+    }
+
+    private static void section(Html html, PaperLayout layout, int place) {
+        layout.section(place).ifPresent(section -> {
+            html.element("h2", "section", section.title().strip());
+            if (section.text() != null && !section.text().isBlank())
+                html.element("p", "", section.text().strip());
+        });
+    }
+
+    private void dataSheet() {
+        html.raw("<div class=\"data\">").element("h2", "", "Formulas").raw("<table>");
+        for (DataSheet.Line line : new DataSheet(paper.style().house()).lines())
+            html.raw("<tr>").element("td", "of", line.of()).raw("<td>" + line.html() + "</td></tr>");
+        html.raw("</table></div>");
+    }
+
+    static List<QuestionSheet> sheets(Paper paper) {
         return IntStream.range(0, paper.questions().size())
                 .mapToObj(place -> QuestionSheet.of(paper, place, List.of(), SceneView.Room.DESK, false))
                 .toList();
     }
 
-    /** A page with this body, in the printer's own style. */
-    static String document(String title, String type, Html body) {
+    /** Pages with this body, in the printer's own style. */
+    static String document(String title, String type, Html body, PaperLayout layout) {
         return "<!DOCTYPE html><html lang=\"en\"><head><title>" + Html.escaped(title)
                 + "</title><meta name=\"description\" content=\"" + Html.escaped(title) + "\"/><style>"
-                + Pdf.css() + "</style></head><body class=\"" + type + "\">" + body + "</body></html>";
+                + Pdf.css() + (layout.letter() ? LETTER : "") + "</style></head><body class=\"" + type + "\">" + body
+                + "</body></html>";
     }
 
     /** Of circuits that nobody should build. */
@@ -76,12 +106,16 @@ final class PaperPage {
         if (exceeded) html.element("p", "caution", ExtraLowVoltage.CAUTION);
     }
 
-    private static int marks(QuestionSheet sheet) {
+    static int marks(QuestionSheet sheet) {
         return sheet.tasks().stream().mapToInt(TaskSheet::marks).sum();
     }
 
+    static void questionHead(Html html, int place, QuestionSheet sheet) {
+        html.element("h2", "", "Question " + (place + 1) + "  [" + marks(sheet) + "]");
+    }
+
     private void question(int place, QuestionSheet sheet, boolean many) {
-        if (many) html.element("h2", "", "Question " + (place + 1) + "  [" + marks(sheet) + "]");
+        if (many) questionHead(html, place, sheet);
         if (!sheet.stem().isEmpty()) html.element("p", "", sheet.stem());
         int drawn = -1;
         for (TaskSheet task : sheet.tasks()) {
@@ -133,10 +167,9 @@ final class PaperPage {
     private void task(TaskSheet task) {
         html.raw("<div class=\"task\">");
         prompt(html, task.number(), GAP.matcher(task.prompt()).replaceAll("______________"), task.marks());
-        html.raw("<div class=\"answer\">");
-        if (task.chart() != null) chart(task.chart());
-        else for (BoxView box : task.boxes()) room(box, task.boxes().size() > 1);
-        html.raw("</div></div>");
+        if (layout.roomOnPaper()) room.of(task, false);
+        else for (BoxView box : task.boxes()) room.choices(box);
+        html.raw("</div>");
     }
 
     /** A task's number, what is asked, and its marks at the right. */
@@ -148,49 +181,5 @@ final class PaperPage {
                 .raw("</td><td class=\"marks\">")
                 .text("(" + marks + ")")
                 .raw("</td></tr></table>");
-    }
-
-    /** Room for an answer: more where more is to be written. */
-    private void room(BoxView box, boolean named) {
-        if (box.form() == FormWord.GAP) return;
-        String picked = PICKED.get(box.form());
-        if (picked != null) {
-            html.element("p", "choice", (named ? box.name() + ":  " : "") + picked);
-            return;
-        }
-        if (named) html.element("p", "named", box.name() + ":");
-        boolean lettered = box.form() == FormWord.WHY || box.form() == FormWord.CHAIN;
-        for (int k = 0; lettered && k < box.things().size(); k++)
-            html.element("p", "choice", (char) ('a' + k) + ")  " + box.things().get(k));
-        for (int k = 0; k < lines(box); k++) html.raw("<div class=\"line\"></div>");
-    }
-
-    private static int lines(BoxView box) {
-        return switch (box.form()) {
-            case AMOUNT, VALUE -> box.marks() > 1 ? box.marks() + 1 : 1;
-            case WORDS -> 2 * box.marks();
-            case FOLDS, NETWORK, VALUES -> 2 + box.marks();
-            default -> 1;
-        };
-    }
-
-    private void chart(ChartSheet chart) {
-        html.raw("<table class=\"chart\"><tr><th class=\"row\"></th>");
-        for (ChartSheet.AskedColumn column : chart.columns()) html.element("th", "", column.word());
-        html.raw("</tr>");
-        for (ChartSheet.AskedRow row : chart.rows()) {
-            html.raw("<tr>")
-                    .element(
-                            "th",
-                            "row",
-                            row.id().equals("total")
-                                    ? chart.wholeWord()
-                                    : row.id().replaceFirst("^\\.", ""));
-            html.raw(row.slots().stream()
-                    .map(slot -> "<td>" + (slot.box().isEmpty() ? Html.escaped(slot.told()) : "") + "</td>")
-                    .collect(Collectors.joining()));
-            html.raw("</tr>");
-        }
-        html.raw("</table>");
     }
 }

@@ -8,6 +8,7 @@ import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What was handed out, on pages. */
@@ -19,25 +20,19 @@ class PrintController {
         this.prints = prints;
     }
 
-    @GetMapping(value = "/api/assignments/{id}/paper.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    /** A paper, its answers or its memo, of a variant; of the first where none is said. */
+    @GetMapping(value = "/api/assignments/{id}/{what}.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     @ApiResponse(
             responseCode = "200",
             content =
                     @Content(
                             mediaType = MediaType.APPLICATION_PDF_VALUE,
                             schema = @Schema(type = "string", format = "binary")))
-    byte[] paper(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
-        return prints.paper(id, me.id());
-    }
-
-    @GetMapping(value = "/api/assignments/{id}/memo.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    @ApiResponse(
-            responseCode = "200",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_PDF_VALUE,
-                            schema = @Schema(type = "string", format = "binary")))
-    byte[] memo(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
-        return prints.memo(id, me.id());
+    byte[] print(
+            @PathVariable long id,
+            @PathVariable String what,
+            @RequestParam(defaultValue = "0") int variant,
+            @AuthenticationPrincipal SignedIn me) {
+        return prints.print(id, Pages.named(what), variant, me.id());
     }
 }

@@ -5,7 +5,7 @@ import didaxis.server.config.Transactions;
 import didaxis.server.print.Pdf;
 import org.springframework.stereotype.Service;
 
-/** Prints what was handed out: the paper, and its memo. */
+/** Prints what was handed out: the paper, its answer sheet, and its memo. */
 @Service
 class PrintService {
     private final Assignments assignments;
@@ -16,23 +16,16 @@ class PrintService {
         this.transactions = transactions;
     }
 
-    private record Found(Assignment assignment, Paper paper) {}
-
-    private Found found(long id, long teacher) {
-        return transactions.read(() -> {
+    byte[] print(long id, Pages what, int variant, long teacher) {
+        record Found(Assignment assignment, Variants variants) {}
+        Found found = transactions.read(() -> {
             Assignment assignment = assignments.ofTeacher(id, teacher);
-            return new Found(assignment, assignments.paper(assignment));
+            return new Found(assignment, assignments.variants(assignment));
         });
-    }
-
-    byte[] paper(long id, long teacher) {
-        Found found = found(id, teacher);
-        return Pdf.of(
-                PaperPage.of(found.assignment().title(), found.assignment().classroom(), found.paper()));
-    }
-
-    byte[] memo(long id, long teacher) {
-        Found found = found(id, teacher);
-        return Pdf.of(MemoPage.of(found.assignment().title(), found.paper()));
+        Assignment assignment = found.assignment();
+        Variants variants = found.variants();
+        int number = Math.floorMod(variant, variants.count());
+        Copy copy = new Copy(assignment.title(), assignment.classroom(), "", variants.letter(number));
+        return Pdf.of(what.html(copy, variants.numbered(number), assignment.layout()));
     }
 }

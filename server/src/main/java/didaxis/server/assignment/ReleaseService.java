@@ -52,14 +52,14 @@ class ReleaseService {
         Optional<AssignmentView> released = Optional.empty();
         while (released.isEmpty()) {
             Assignment assignment = transactions.read(() -> assignments.ofTeacher(id, teacher));
-            Paper paper = transactions.read(() -> assignments.paper(assignment));
+            Variants variants = transactions.read(() -> assignments.variants(assignment));
             Map<Long, Sheets.Draft> drafts =
                     assignment.released() ? Map.of() : transactions.read(() -> sheets.unsent(id));
             if (!collect && !drafts.isEmpty()) throw somebodyWorks(id, teacher);
             drafts.forEach((learner, draft) -> {
                 Collected before = marked.get(learner);
                 if (before == null || before.revision() != draft.revision())
-                    marked.put(learner, Collected.of(paper, draft));
+                    marked.put(learner, Collected.of(variants.of(learner), draft));
             });
             released = transactions.write(() -> releaseIfAllMarked(id, marked, teacher));
         }

@@ -96,7 +96,7 @@ class ResultsService {
                 List<Learner> learners,
                 List<LearnerView> standing,
                 List<Sheets.Submission> sent,
-                Paper paper) {}
+                Variants variants) {}
         Found found = transactions.read(() -> {
             Assignment assignment = assignments.ofTeacher(id, teacher);
             Map<Long, Standing> standing = standings.ofAssignment(id).stream()
@@ -109,17 +109,17 @@ class ResultsService {
                             .map(one -> LearnerView.of(one, standing.get(one.id()), assignment))
                             .toList(),
                     sheets.submissions(id),
-                    assignments.paper(assignment));
+                    assignments.variants(assignment));
         });
         return new BoxesView(
-                found.summary(), found.standing(), BoxResults.of(found.paper(), found.sent(), found.learners()));
+                found.summary(), found.standing(), BoxResults.of(found.variants(), found.sent(), found.learners()));
     }
 
     SheetView preview(long id, long teacher, SceneView.Room room) {
         record Found(Assignment assignment, Paper paper) {}
         Found found = transactions.read(() -> {
             Assignment assignment = assignments.ofTeacher(id, teacher);
-            return new Found(assignment, assignments.paper(assignment));
+            return new Found(assignment, assignments.variants(assignment).numbered(0));
         });
         return SheetView.of(
                 found.assignment(), found.paper(), LearnerState.of(Optional.empty(), Optional.empty()), room);
@@ -150,7 +150,7 @@ class ResultsService {
                     LearnerView.of(learner, standing, assignment),
                     LearnerState.of(sheets.draft(id, learnerId), sent),
                     sent,
-                    assignments.paper(assignment));
+                    assignments.variants(assignment).of(learnerId));
         });
         Paper paper = found.paper();
         return new TeacherSheetView(

@@ -84,7 +84,20 @@ class V7__QuestionsInBoxes extends BaseJavaMigration {
         List<CellView> given = json.read(row.getString("given"), new TypeReference<>() {});
         List<Asked> asked = json.read(row.getString("asked"), new TypeReference<>() {});
         QuestionBody body = new QuestionBody(
-                1, null, "", row.getString("notation"), null, null, null, null, null, given, List.of(), tasks(asked));
+                1,
+                null,
+                "",
+                row.getString("notation"),
+                null,
+                null,
+                null,
+                null,
+                null,
+                given,
+                List.of(),
+                null,
+                null,
+                tasks(asked));
         return new Old(row.getLong("id"), body, asked);
     }
 

@@ -38,7 +38,8 @@ class WordingService {
     ResultsService.BoxesView decide(long id, String boxId, String text, Integer points, long teacher) {
         transactions.write(() -> {
             Assignment assignment = assignments.ofTeacher(id, teacher);
-            Paper.Place place = assignments.paper(assignment).places().get(boxId == null ? "" : boxId);
+            Paper.Place place =
+                    assignments.variants(assignment).numbered(0).places().get(boxId == null ? "" : boxId);
             if (place == null || !(place.task() instanceof InWords asked))
                 throw Problem.notFound("box for words on this sheet");
             int most = place.box().marks();
@@ -49,12 +50,13 @@ class WordingService {
                 throw Problem.badRequest("Say what was written.").with("field", "text");
             Wording wording = Wording.of(text);
             wordings.decide(asked, wording, points, teacher);
-            Paper paper = assignments.paper(assignment);
+            Variants variants = assignments.variants(assignment);
             for (Sheets.Submission sent : sheets.submissions(id)) {
                 String typed = sent.text(boxId);
                 if (typed.isBlank() || !Wording.of(typed).equals(wording)) continue;
-                BoxFinding found =
-                        Judgement.of(paper, sent.answers()).findings().get(boxId);
+                BoxFinding found = Judgement.of(variants.of(sent.learnerId()), sent.answers())
+                        .findings()
+                        .get(boxId);
                 sheets.correct(sent.id(), StoredFinding.of(boxId, found));
             }
         });

@@ -91,7 +91,7 @@ class WorkService {
             Assignment assignment = assignments.ofLearner(id, learner);
             Optional<Sheets.Submission> sent = sheets.submission(id, learner);
             LearnerState state = LearnerState.of(sheets.draft(id, learner), sent);
-            return new Own(assignment, assignments.paper(assignment), state, sent);
+            return new Own(assignment, assignments.variants(assignment).of(learner), state, sent);
         });
     }
 

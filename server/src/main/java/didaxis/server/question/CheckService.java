@@ -54,7 +54,7 @@ class CheckService {
         TaskSentence sentences = new TaskSentence(style, question);
         List<FlawView> flaws = FlawView.of(question, style);
         return new CheckedQuestion(
-                body.canonical(plain),
+                new CanonicalQuestion(body, plain, style).written(),
                 checkedStates(plain, sentences),
                 flaws,
                 boxes(question, new BoxChoices(style)),

@@ -2,32 +2,32 @@ package didaxis.server.question;
 
 import didaxis.core.change.Act;
 import didaxis.core.chart.Chart;
-import didaxis.core.chart.Running;
-import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
-import didaxis.core.circuit.Subject;
 import didaxis.core.circuit.Subjects;
 import didaxis.core.notation.Notation;
+import didaxis.core.quantity.Amount;
+import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.question.OwnNames;
 import didaxis.core.question.Question;
 import didaxis.core.question.State;
 import didaxis.core.question.Task;
 import didaxis.core.style.HouseStyle;
+import didaxis.core.template.NiceValues;
+import didaxis.core.template.Template;
+import didaxis.core.template.Thing;
+import didaxis.core.template.ValueSets;
+import didaxis.core.template.Values;
 import didaxis.server.change.ActBody;
-import didaxis.server.change.Acts;
 import didaxis.server.circuit.CellView;
 import didaxis.server.circuit.Circuits;
 import didaxis.server.circuit.PlanView;
 import didaxis.server.config.Problem;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import org.springframework.http.HttpStatus;
+import java.util.Optional;
 
 /**
  * A question in states, in JSON; docs/question.md says all of it.
@@ -41,6 +41,8 @@ import org.springframework.http.HttpStatus;
  * @param tariff what a kilowatt hour costs, such as 0.20
  * @param given the cells that are told with the circuit as drawn
  * @param states what is done to the circuit, one act after the other
+ * @param vary what has other values in each variant
+ * @param conditions what must be true of these
  */
 public record QuestionBody(
         @Schema(types = {"integer", "null"}) Integer format,
@@ -63,17 +65,18 @@ public record QuestionBody(
         @Schema(types = {"string", "null"}) String tariff,
         @Schema(types = {"array", "null"}) List<CellView> given,
         @Schema(types = {"array", "null"}) List<StateBody> states,
+        @Schema(types = {"array", "null"}) List<VariedBody> vary,
+        @Schema(types = {"array", "null"}) List<VariedBody.ConditionBody> conditions,
         List<TaskBody> tasks) {
     /** The version of the language that is written. */
     public static final int FORMAT = 1;
 
-    private static final String HIDDEN = "hidden";
+    static final String HIDDEN = "hidden";
     private static final int LONGEST_STEM = 4_000;
-    private static final int MOST_STATES = 12;
     private static final int MOST_TASKS = 60;
     private static final int MOST_BOXES = 400;
-    /** Of all states together. */
-    private static final int MOST_PARTS = 400;
+    /** So many combinations of values are looked at. */
+    static final int TRIES = 12_000;
 
     /** Some parts, groups or the total, and for how long they run in all states: "12 s", "720 h". */
     public record RunningBody(List<String> things, String time) {}
@@ -111,10 +114,9 @@ public record QuestionBody(
             throw Problem.badRequest("A question has a list of tasks.").with("field", "tasks");
         if (tasks.size() > MOST_TASKS) throw Problem.badRequest("A question has at most " + MOST_TASKS + " tasks.");
         if (notation == null || notation.isBlank()) return inWords();
-        Circuit circuit = Circuits.read(notation, style).circuit();
-        Chart bare = Circuits.chart(circuit);
-        Chart chart = bare.with(running(bare.subjects(), style));
-        return asked(stem == null ? "" : stem, states(chart, style), tasks);
+        Question plain = asked(stem == null ? "" : stem, new StatesReader(this, style).states(), tasks);
+        template(plain, style);
+        return plain;
     }
 
     /** Without a circuit there is nothing else that could be told or done. */
@@ -122,9 +124,10 @@ public record QuestionBody(
         boolean more = given != null && !given.isEmpty()
                 || states != null && !states.isEmpty()
                 || names != null && !names.isEmpty()
-                || running != null && !running.isEmpty();
+                || running != null && !running.isEmpty()
+                || !varies().isEmpty();
         if (more)
-            throw Problem.badRequest("Without a circuit nothing of it can be told, done or named.")
+            throw Problem.badRequest("Without a circuit nothing of it can be told, done, named or varied.")
                     .with("field", "notation");
         return asked(stem == null ? "" : stem, List.of(), tasks);
     }
@@ -149,7 +152,7 @@ public record QuestionBody(
             State last = renamed.get(renamed.size() - 1);
             Subjects before = plain.state(renamed.size() - 1).chart().subjects();
             Act act = own.in(state.act().orElseThrow(), before, last.chart().subjects());
-            State next = last.after(act).orElseThrow(QuestionBody::shorted);
+            State next = last.after(act).orElseThrow(StatesReader::shorted);
             renamed.add(next.telling(own.in(state.given(), now, next.chart().subjects())));
         }
         List<TaskBody> asked = tasks.stream()
@@ -199,109 +202,87 @@ public record QuestionBody(
         return question(HouseStyle.RIDGE);
     }
 
+    /** What varies; nothing where it has the same values for all. */
+    public List<VariedBody> varies() {
+        return vary == null ? List.of() : vary;
+    }
+
+    /** Its values as they vary, and the question with the labels of the notation. */
+    Template template(HouseStyle style) {
+        return template(plain(style), style);
+    }
+
+    private Template template(Question plain, HouseStyle style) {
+        return VariedBody.template(this, plain, style);
+    }
+
+    /** Sets of values of what varies, for the same seed the same; the first, whatever else is found. */
+    public ValueSets sets(long seed, int most) {
+        return ValueSets.find(template(HouseStyle.RIDGE), seed, most, TRIES);
+    }
+
+    /** The same with a set of values, which vary no more. */
+    public QuestionBody with(Values values) {
+        Chart drawn = values.in(plain(HouseStyle.RIDGE).state(0).chart()).orElseThrow(StatesReader::shorted);
+        Double time = values.si().get(Thing.TIME.name());
+        Double price = values.si().get(Thing.TARIFF.name());
+        List<RunningBody> times = time == null
+                ? running
+                : running.stream()
+                        .map(one -> new RunningBody(one.things(), exactly(time, Quantity.TIME)))
+                        .toList();
+        return new QuestionBody(
+                format,
+                title,
+                stem,
+                Notation.print(drawn.circuit()),
+                drawing,
+                plan,
+                names,
+                times,
+                price == null ? tariff : exactly(price, Quantity.COST),
+                given,
+                states,
+                null,
+                null,
+                tasks);
+    }
+
+    private static String exactly(double si, Quantity quantity) {
+        return AmountFormat.STANDARD.exactly(Amount.of(si, quantity));
+    }
+
+    /** The same with other values than it has, as nice as they are; empty where none are found, or there are none. */
+    public Optional<QuestionBody> withOthers(long seed) {
+        return NiceValues.others(plain(HouseStyle.RIDGE), seed).map(this::with);
+    }
+
     /** Of each task, whether it is a part of the one before it. */
     public List<Boolean> deeper() {
         return tasks.stream().map(task -> task.deeper() == Boolean.TRUE).toList();
     }
 
-    /** Under another title. */
-    QuestionBody titled(String name) {
-        return new QuestionBody(
-                format, name, stem, notation, drawing, plan, names, running, tariff, given, states, tasks);
+    /** The kinds of its tasks, each once, in their order. */
+    public List<String> kinds() {
+        return tasks.stream().map(TaskBody::kind).distinct().toList();
     }
 
-    /**
-     * The same as it is kept: its circuit and its cells in canonical form, no title.
-     *
-     * @param question what it means, with the labels of the notation
-     */
-    QuestionBody canonical(Question question) {
-        List<StateBody> after = new ArrayList<>();
-        for (int k = 1; k < question.states().size(); k++) {
-            StateBody state = states.get(k - 1);
-            after.add(new StateBody(
-                    state.act().canonical(question.state(k).circuit()), canonical(state.given(), question.state(k))));
-        }
+    /** Under another title. */
+    public QuestionBody titled(String name) {
         return new QuestionBody(
-                FORMAT,
-                null,
-                stem == null ? "" : stem.strip(),
-                question.states().isEmpty()
-                        ? null
-                        : Notation.print(question.state(0).circuit()),
-                question.drawn() ? null : HIDDEN,
+                format,
+                name,
+                stem,
+                notation,
+                drawing,
                 plan,
-                names == null || names.isEmpty() ? null : names,
+                names,
                 running,
                 tariff,
-                question.states().isEmpty() ? List.of() : canonical(given, question.state(0)),
-                after,
-                tasks.stream().map(task -> task.canonical(question.states())).toList());
-    }
-
-    private static List<CellView> canonical(List<CellView> cells, State state) {
-        return cells(cells, state.chart().subjects()).stream().map(CellView::of).toList();
-    }
-
-    private Running running(Subjects subjects, HouseStyle style) {
-        Map<Subject, Double> seconds = new LinkedHashMap<>();
-        for (RunningBody one : running == null ? List.<RunningBody>of() : running) {
-            if (one == null || one.things() == null)
-                throw Problem.badRequest("Say what runs for a time: things.").with("field", "running");
-            double time = amount(one.time(), Quantity.TIME, "running", style);
-            for (String name : one.things())
-                seconds.put(
-                        new CellView(name, Quantity.TIME.word()).in(subjects).subject(), time);
-        }
-        boolean priced = tariff != null && !tariff.isBlank();
-        return new Running(seconds, priced ? amount(tariff, Quantity.COST, "tariff", style) : Double.NaN);
-    }
-
-    private static double amount(String typed, Quantity quantity, String field, HouseStyle style) {
-        double si = style.numbers()
-                .read(typed == null ? "" : typed, quantity)
-                .match(read -> read.amount().si(), blank -> 0.0, unreadable -> 0.0);
-        if (!(si > 0))
-            throw Problem.badRequest("“" + typed + "” is no " + quantity.word() + "; it must be more than nothing.")
-                    .with("field", field);
-        return si;
-    }
-
-    private List<State> states(Chart drawn, HouseStyle style) {
-        List<StateBody> after = states == null ? List.of() : states;
-        if (after.size() > MOST_STATES) throw Problem.badRequest("A question has at most " + MOST_STATES + " states.");
-        int parts = drawn.circuit().parts().size() * (after.size() + 1);
-        if (parts > MOST_PARTS)
-            throw Problem.badRequest("All states of a question together have at most " + MOST_PARTS
-                            + " parts; these have " + parts + ".")
-                    .with("field", "states");
-        List<State> all = new ArrayList<>();
-        all.add(State.asDrawn(drawn, cells(given, drawn.subjects())));
-        for (StateBody body : after) {
-            if (body == null || body.act() == null)
-                throw Problem.badRequest("Say what is done to come to each state.")
-                        .with("field", "states");
-            State last = all.get(all.size() - 1);
-            Act act = Acts.read(body.act(), last.circuit(), style);
-            State state = last.after(act).orElseThrow(QuestionBody::shorted);
-            all.add(state.telling(cells(body.given(), state.chart().subjects())));
-        }
-        return all;
-    }
-
-    private static Problem shorted() {
-        return Problem.of(
-                HttpStatus.UNPROCESSABLE_CONTENT,
-                "With this done the source is shorted, and there is nothing to be asked.");
-    }
-
-    private static Set<Cell> cells(List<CellView> cells, Subjects subjects) {
-        Set<Cell> found = new LinkedHashSet<>();
-        if (cells == null) return found;
-        for (CellView cell : cells) {
-            if (cell == null) throw Problem.badRequest("A cell needs a subject and a quantity.");
-            found.add(cell.in(subjects));
-        }
-        return found;
+                given,
+                states,
+                vary,
+                conditions,
+                tasks);
     }
 }

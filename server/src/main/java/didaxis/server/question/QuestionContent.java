@@ -30,7 +30,10 @@ public record QuestionContent(String title, QuestionBody body, int boxes, int ma
                                 + " is none of these.")
                         .with("field", "marks");
         return new QuestionContent(
-                title, body.canonical(plain), question.boxes().size(), question.total());
+                title,
+                new CanonicalQuestion(body, plain, HouseStyle.RIDGE).written(),
+                question.boxes().size(),
+                question.total());
     }
 
     /**
@@ -46,5 +49,10 @@ public record QuestionContent(String title, QuestionBody body, int boxes, int ma
                     .with("field", "title");
         }
         return title.strip();
+    }
+
+    /** A title with something behind it, as long as a title may be. */
+    public static String shortened(String title, String behind) {
+        return title.substring(0, Math.min(title.length(), LONGEST_TITLE - behind.length())) + behind;
     }
 }

@@ -3,6 +3,7 @@ package didaxis.server.question;
 import didaxis.server.account.SignedIn;
 import didaxis.server.question.QuestionService.QuestionSummary;
 import didaxis.server.question.QuestionService.QuestionView;
+import didaxis.server.question.QuestionService.RevisionView;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
@@ -70,5 +71,17 @@ class QuestionController {
     @PostMapping("/api/questions/{id}/restoration")
     QuestionView bringBack(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
         return questions.bringBack(id, me.id());
+    }
+
+    /** What it was before, the latest first. */
+    @GetMapping("/api/questions/{id}/revisions")
+    List<RevisionView> revisions(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
+        return questions.revisions(id, me.id());
+    }
+
+    @PostMapping("/api/questions/{id}/revisions/{revision}/restoration")
+    QuestionView bringRevisionBack(
+            @PathVariable long id, @PathVariable int revision, @AuthenticationPrincipal SignedIn me) {
+        return questions.bringRevisionBack(id, revision, me.id());
     }
 }

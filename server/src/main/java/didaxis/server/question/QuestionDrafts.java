@@ -87,7 +87,9 @@ class QuestionDrafts {
 
             @Schema(types = {"object", "null"}) Map<String, String> names,
             @Schema(types = {"array", "null"}) List<QuestionBody.RunningBody> running,
-            @Schema(types = {"string", "null"}) String tariff) {}
+            @Schema(types = {"string", "null"}) String tariff,
+            @Schema(types = {"array", "null"}) List<VariedBody> vary,
+            @Schema(types = {"array", "null"}) List<VariedBody.ConditionBody> conditions) {}
 
     /**
      * A question at one moment of its making; the text may be half typed, in the decimal sign of its style (the first

@@ -1,6 +1,7 @@
 package didaxis.server.question;
 
 import didaxis.core.style.HouseStyle;
+import didaxis.server.config.Problem;
 import didaxis.server.config.Removed;
 import didaxis.server.config.Transactions;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -8,6 +9,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 
 /** Keeps a teacher's questions, and says what still keeps them from being handed out. */
@@ -36,13 +38,23 @@ class QuestionService {
     }
 
     /** A question in a list. */
-    record QuestionSummary(long id, String title, String notation, int boxes, int marks, Instant updatedAt) {
+    record QuestionSummary(
+            long id,
+            String title,
+            @Schema(types = {"string", "null"}) String notation,
+            List<String> kinds,
+            boolean varies,
+            int boxes,
+            int marks,
+            Instant updatedAt) {
         static QuestionSummary of(Questions.Kept kept) {
             QuestionContent content = kept.content();
             return new QuestionSummary(
                     kept.id(),
                     content.title(),
                     content.body().notation(),
+                    content.body().kinds(),
+                    !content.body().varies().isEmpty(),
                     content.boxes(),
                     content.marks(),
                     kept.updatedAt());
@@ -91,6 +103,37 @@ class QuestionService {
         QuestionContent checked = QuestionContent.of(body);
         return told(transactions.write(() -> {
             questions.change(id, checked, owner);
+            return found(id, owner);
+        }));
+    }
+
+    /** What a question was, and how much it earned. */
+    record RevisionView(int revision, String title, QuestionBody body, int marks, Instant at) {
+        static RevisionView of(Questions.Revision kept) {
+            int marks = kept.body().question().total();
+            return new RevisionView(kept.revision(), kept.title(), kept.body(), marks, kept.at());
+        }
+    }
+
+    List<RevisionView> revisions(long id, long owner) {
+        List<Questions.Revision> kept = transactions.read(() -> {
+            questions.one(id, owner);
+            return questions.revisions(id, owner);
+        });
+        return kept.stream().map(RevisionView::of).toList();
+    }
+
+    /** Makes a question what it was; what it is now is kept as a revision, too. */
+    QuestionView bringRevisionBack(long id, int revision, long owner) {
+        return told(transactions.write(() -> {
+            if (drafts.ofQuestion(id, owner).isPresent())
+                throw Problem.of(HttpStatus.CONFLICT, "There are changes in the making; keep or remove them first.")
+                        .with("reason", "in-the-making");
+            Questions.Revision kept = questions.revisions(id, owner).stream()
+                    .filter(one -> one.revision() == revision)
+                    .findFirst()
+                    .orElseThrow(() -> Problem.notFound("earlier question"));
+            questions.change(id, QuestionContent.of(kept.body().titled(kept.title())), owner);
             return found(id, owner);
         }));
     }

@@ -29,8 +29,17 @@ public class Questions {
             """;
     private static final String UPDATE = """
             UPDATE question SET title = :title, format = :format, body = :body, boxes = :boxes, marks = :marks,
-                updated_at = :now
+                updated_at = :now, revision = revision + 1
             WHERE id = :id AND owner_id = :owner AND removed_at IS NULL
+            """;
+    private static final String KEEP_REVISION = """
+            INSERT INTO question_revision (question_id, revision, title, format, body, at)
+            SELECT id, revision, title, format, body, updated_at FROM question
+            WHERE id = :id AND owner_id = :owner AND removed_at IS NULL AND body <> :body
+            """;
+    private static final String REVISIONS = """
+            SELECT r.revision, r.title, r.body, r.at FROM question_revision r JOIN question q ON q.id = r.question_id
+            WHERE q.id = :id AND q.owner_id = :owner AND q.removed_at IS NULL ORDER BY r.revision DESC
             """;
     private static final String OWN_REMOVED = """
             SELECT id, title, body, boxes, marks, updated_at FROM question
@@ -45,6 +54,7 @@ public class Questions {
     private static final String PURGE = """
             DELETE FROM question WHERE removed_at < :before
             AND id NOT IN (SELECT question_id FROM question_draft WHERE question_id IS NOT NULL)
+            AND id NOT IN (SELECT question_id FROM paper_question)
             """;
 
     private final JdbcClient database;
@@ -87,14 +97,44 @@ public class Questions {
                 .orElseThrow(() -> Problem.notFound("question"));
     }
 
+    /** Some of the owner's questions in this order; those that are not there any more are left out. */
+    public List<Kept> some(List<Long> ids, long owner) {
+        return ids.stream()
+                .flatMap(id ->
+                        database.sql(ONE).param("id", id).param("owner", owner).query(this::map).optional().stream())
+                .toList();
+    }
+
     /** Keeps a new question and says its id. */
     public long add(QuestionContent content, long owner) {
         return filled(INSERT, content).param("owner", owner).query(Long.class).single();
     }
 
+    /** Changes a question; what it was is kept as a revision. */
     void change(long id, QuestionContent content, long owner) {
+        database.sql(KEEP_REVISION)
+                .param("id", id)
+                .param("owner", owner)
+                .param("body", json.write(content.body()))
+                .update();
         int rows = filled(UPDATE, content).param("id", id).param("owner", owner).update();
         if (rows == 0) throw Problem.notFound("question");
+    }
+
+    /** What a question was at one time. */
+    record Revision(int revision, String title, QuestionBody body, Instant at) {}
+
+    /** What a question was before, the latest first. */
+    List<Revision> revisions(long id, long owner) {
+        return database.sql(REVISIONS)
+                .param("id", id)
+                .param("owner", owner)
+                .query((row, number) -> new Revision(
+                        row.getInt("revision"),
+                        row.getString("title"),
+                        json.read(row.getString("body"), new TypeReference<>() {}),
+                        Instant.ofEpochMilli(row.getLong("at"))))
+                .list();
     }
 
     void rename(long id, String title, long owner) {

@@ -50,9 +50,11 @@ class PrintTest {
     }
 
     private static String page(boolean memo, String... bodies) {
-        return memo
-                ? MemoPage.of("Test 1 <A & B>", paper(bodies))
-                : PaperPage.of("Test 1 <A & B>", "Workshop class", paper(bodies));
+        return page(memo ? Pages.MEMO : Pages.PAPER, PaperLayout.USUAL, bodies);
+    }
+
+    private static String page(Pages what, PaperLayout layout, String... bodies) {
+        return what.html(Copy.blank("Test 1 <A & B>", "Workshop class"), paper(bodies), layout);
     }
 
     private static PDDocument document(boolean memo, String... bodies) throws IOException {

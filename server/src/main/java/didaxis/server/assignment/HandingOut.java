@@ -1,0 +1,116 @@
+package didaxis.server.assignment;
+
+import didaxis.core.style.HouseStyle;
+import didaxis.core.template.ValueSets;
+import didaxis.core.template.Values;
+import didaxis.core.wording.ConditionSentence;
+import didaxis.server.assignment.AssignmentView.AssignmentSummary;
+import didaxis.server.assignment.Assignments.Bundle;
+import didaxis.server.assignment.Assignments.FoundQuestion;
+import didaxis.server.classroom.Classrooms;
+import didaxis.server.config.Problem;
+import didaxis.server.config.Transactions;
+import didaxis.server.question.FlawView;
+import didaxis.server.question.QuestionContent;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+
+/** Hands questions to a class. What is slow, checking them and finding their values, is done before anything is written. */
+@Component
+public class HandingOut {
+    /** So many sets of values are kept of each question: more than a class has learners. */
+    private static final int MOST_SETS = 300;
+
+    private final Assignments assignments;
+    private final AssignmentViews views;
+    private final Classrooms classrooms;
+    private final Transactions transactions;
+    private final Clock clock;
+
+    HandingOut(
+            Assignments assignments,
+            AssignmentViews views,
+            Classrooms classrooms,
+            Transactions transactions,
+            Clock clock) {
+        this.assignments = assignments;
+        this.views = views;
+        this.classrooms = classrooms;
+        this.transactions = transactions;
+        this.clock = clock;
+    }
+
+    /**
+     * When, and whether it is meant where the class has the same already.
+     *
+     * @param again false where it would be by mistake
+     */
+    public record Occasion(Instant dueAt, boolean again) {}
+
+    /**
+     * Questions as they are handed out, with their values.
+     *
+     * @param seed decides which values what varies has
+     * @throws Problem if one of them cannot be handed out
+     */
+    public static List<FoundQuestion> found(List<QuestionContent> questions, Versions versions, long seed) {
+        return questions.stream()
+                .map(one -> new FoundQuestion(one, sets(one, versions, seed)))
+                .toList();
+    }
+
+    private static List<Values> sets(QuestionContent content, Versions versions, long seed) {
+        refuseFlaws(content);
+        if (content.body().varies().isEmpty()) return List.of();
+        ValueSets sets = content.body().sets(seed, versions.count(MOST_SETS));
+        if (!sets.found().isEmpty()) return sets.found();
+        throw Problem.of(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "“" + content.title() + "” cannot be handed out yet. " + ConditionSentence.none(sets));
+    }
+
+    private static void refuseFlaws(QuestionContent content) {
+        List<FlawView> flaws = FlawView.of(content.body().question(), HouseStyle.RIDGE);
+        if (flaws.isEmpty()) return;
+        String why = flaws.stream().map(FlawView::sentence).collect(Collectors.joining(" "));
+        throw Problem.of(
+                HttpStatus.UNPROCESSABLE_CONTENT, "“" + content.title() + "” cannot be handed out yet. " + why);
+    }
+
+    /**
+     * Hands them to one of the teacher's classes.
+     *
+     * @throws Problem if there is no such class, the due time is past, or it has the same already
+     */
+    public AssignmentSummary handOut(long classId, Bundle bundle, Occasion occasion, long teacher) {
+        checkDue(occasion.dueAt());
+        return transactions.write(() -> {
+            Classrooms.Classroom classroom = classrooms.one(classId, teacher);
+            if (!occasion.again()) refuseIfThereAlready(classroom, bundle.title());
+            long id = assignments.handOut(classId, bundle, occasion.dueAt());
+            return views.summary(id, teacher);
+        });
+    }
+
+    private void refuseIfThereAlready(Classrooms.Classroom classroom, String title) {
+        boolean there = assignments.ofClass(classroom.id()).stream()
+                .anyMatch(one -> one.title().equals(title));
+        if (there) {
+            throw Problem.of(
+                            HttpStatus.CONFLICT,
+                            "“" + title + "” was handed to " + classroom.name()
+                                    + " already. Hand it out once more all the same?")
+                    .with("reason", "there-already");
+        }
+    }
+
+    /** @throws Problem if it is past, or none */
+    void checkDue(Instant dueAt) {
+        if (dueAt == null || !dueAt.isAfter(clock.instant()))
+            throw Problem.badRequest("The due time must lie ahead.").with("field", "dueAt");
+    }
+}

@@ -1,0 +1,92 @@
+package didaxis.server.assignment;
+
+import didaxis.core.style.ClassStyle;
+import didaxis.core.template.Values;
+import didaxis.server.question.QuestionBody;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+
+/**
+ * What was handed out, in all its variants. Which one somebody has hangs on who it is alone, so that it is the same one for
+ * ever. The first is 0, or A.
+ */
+public final class Variants {
+    /**
+     * A question as it was handed out.
+     *
+     * @param sets the values of what varies in it; none where nothing does
+     */
+    public record Frozen(QuestionBody body, List<Values> sets) {
+        private QuestionBody variant(int number) {
+            return sets.isEmpty() ? body : body.with(sets.get(number % sets.size()));
+        }
+    }
+
+    private static final int LETTERS = 26;
+
+    private final List<Frozen> questions;
+    private final int count;
+    private final ClassStyle style;
+    private final Map<Integer, Paper> made = new ConcurrentHashMap<>();
+    private final Decided decided;
+
+    private Variants(List<Frozen> questions, int count, ClassStyle style, Decided decided) {
+        this.questions = List.copyOf(questions);
+        this.count = count;
+        this.style = style;
+        this.decided = decided;
+    }
+
+    public static Variants of(List<Frozen> questions, Versions versions, ClassStyle style) {
+        int most = questions.stream()
+                .mapToInt(question -> Math.max(1, question.sets().size()))
+                .max()
+                .orElse(1);
+        return new Variants(questions, versions.count(most), style, Decided.NONE);
+    }
+
+    /** The same with what was decided of answers in words. */
+    Variants deciding(Decided other) {
+        return new Variants(questions, count, style, other);
+    }
+
+    /** How many there are. */
+    public int count() {
+        return count;
+    }
+
+    /** The variant of a learner. */
+    int number(long learner) {
+        return (int) Math.floorMod(learner, (long) count);
+    }
+
+    /** The paper that a learner has. */
+    Paper of(long learner) {
+        return numbered(number(learner));
+    }
+
+    /** The paper of a variant. */
+    public Paper numbered(int number) {
+        return made.computeIfAbsent(number, this::make);
+    }
+
+    private Paper make(int number) {
+        return Paper.of(
+                        questions.stream()
+                                .map(question -> question.variant(number))
+                                .toList(),
+                        style)
+                .deciding(decided);
+    }
+
+    /** What a variant is called: A, B, …, Z, AA; nothing where there is one alone. */
+    public String letter(int number) {
+        return count == 1 ? "" : lettered(number);
+    }
+
+    private static String lettered(int number) {
+        String last = String.valueOf((char) ('A' + number % LETTERS));
+        return number < LETTERS ? last : lettered(number / LETTERS - 1) + last;
+    }
+}

@@ -1,0 +1,151 @@
+package didaxis.server.paper;
+
+import didaxis.core.memo.Memo;
+import didaxis.core.style.ClassStyle;
+import didaxis.core.style.HouseStyle;
+import didaxis.core.template.ValueSets;
+import didaxis.core.wording.ConditionSentence;
+import didaxis.server.assignment.PaperLayout;
+import didaxis.server.assignment.Variants;
+import didaxis.server.paper.PaperView.PaperCheck;
+import didaxis.server.paper.PaperView.PaperQuestion;
+import didaxis.server.question.FlawView;
+import didaxis.server.question.QuestionContent;
+import didaxis.server.question.Questions;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** A paper with its questions worked through: which can be printed, with which values, and what is to be said of them. */
+final class ComposedPaper {
+    /** So many sets of values are looked for. */
+    private static final int MOST_SETS = 300;
+
+    private final Papers.Kept kept;
+    private final List<Looked> questions;
+
+    /** A question that was looked at. */
+    private record Looked(Questions.Kept question, ValueSets sets, List<String> flaws) {
+        static Looked of(Questions.Kept kept, long seed) {
+            QuestionContent content = kept.content();
+            List<String> flaws = new ArrayList<>(FlawView.of(content.body().question(), HouseStyle.RIDGE).stream()
+                    .map(FlawView::sentence)
+                    .toList());
+            ValueSets none = new ValueSets(List.of(), 0, true, Optional.empty());
+            boolean varies = !content.body().varies().isEmpty() && flaws.isEmpty();
+            ValueSets sets = varies ? content.body().sets(seed, MOST_SETS) : none;
+            if (varies && sets.found().isEmpty()) flaws.add(ConditionSentence.none(sets));
+            return new Looked(kept, sets, flaws);
+        }
+
+        boolean printable() {
+            return flaws.isEmpty();
+        }
+
+        PaperQuestion view() {
+            QuestionContent content = question.content();
+            return new PaperQuestion(
+                    question.id(),
+                    content.title(),
+                    content.body().notation(),
+                    content.body().kinds(),
+                    content.marks(),
+                    !content.body().varies().isEmpty(),
+                    sets.found().size(),
+                    flaws);
+        }
+    }
+
+    private ComposedPaper(Papers.Kept kept, List<Looked> questions) {
+        this.kept = kept;
+        this.questions = questions;
+    }
+
+    static ComposedPaper of(Papers.Kept kept, List<Questions.Kept> questions) {
+        long seed = kept.content().layout().seedOrUsual();
+        return new ComposedPaper(
+                kept, questions.stream().map(one -> Looked.of(one, seed)).toList());
+    }
+
+    String title() {
+        return kept.content().title();
+    }
+
+    PaperLayout layout() {
+        return kept.content().layout();
+    }
+
+    /** Those that can be printed, in all variants. */
+    Variants variants(ClassStyle style) {
+        return Variants.of(
+                questions.stream()
+                        .filter(Looked::printable)
+                        .map(one -> new Variants.Frozen(
+                                one.question().content().body(), one.sets().found()))
+                        .toList(),
+                layout().versionsOrSame(),
+                style);
+    }
+
+    /** Of its questions, those that are there. */
+    List<Long> ids() {
+        return questions.stream().map(one -> one.question().id()).toList();
+    }
+
+    /** All questions as they are handed out. */
+    List<QuestionContent> contents() {
+        return questions.stream().map(one -> one.question().content()).toList();
+    }
+
+    PaperView view() {
+        int marks = questions.stream()
+                .mapToInt(one -> one.question().content().marks())
+                .sum();
+        return new PaperView(
+                kept.id(),
+                title(),
+                kept.revision(),
+                kept.updatedAt(),
+                layout(),
+                questions.stream().map(Looked::view).toList(),
+                marks,
+                checks(marks));
+    }
+
+    private List<PaperCheck> checks(int marks) {
+        List<PaperCheck> checks = new ArrayList<>();
+        int removed = kept.content().questions().size() - questions.size();
+        if (removed > 0)
+            checks.add(new PaperCheck(
+                    false,
+                    (removed == 1 ? "A question of this paper was" : removed + " questions of this paper were")
+                            + " removed; the desk has what was removed."));
+        if (questions.isEmpty()) return checks;
+        for (int k = 0; k < questions.size(); k++)
+            for (String flaw : questions.get(k).flaws())
+                checks.add(new PaperCheck(false, "Question " + (k + 1) + " is left out: " + flaw));
+        boolean all = questions.stream().allMatch(Looked::printable);
+        if (all) checks.add(new PaperCheck(true, "Every question can be asked as it stands."));
+        if (all && questions.stream().anyMatch(one -> !one.sets().found().isEmpty()))
+            checks.add(new PaperCheck(true, "Every variant can be asked as it stands."));
+        if (all) checks.add(ticks(marks));
+        return checks;
+    }
+
+    /** Whether the memo has a tick for every mark. */
+    private PaperCheck ticks(int marks) {
+        int ticks = questions.stream()
+                .mapToInt(
+                        one -> Memo.of(one.question().content().body().question(), ClassStyle.STANDARD.marking())
+                                .entries()
+                                .stream()
+                                .mapToInt(Memo.Entry::points)
+                                .sum())
+                .sum();
+        return new PaperCheck(
+                ticks == marks,
+                ticks == marks
+                        ? "The ticks of the memo sum to " + marks + "."
+                        : "The memo has " + ticks + " ticks for " + marks + " marks.");
+    }
+}
