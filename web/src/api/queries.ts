@@ -142,6 +142,51 @@ export const removedQuestionsQuery = queryOptions({
   queryFn: () => body(client.GET('/api/questions/removed')),
 })
 
+export const papersQuery = queryOptions({
+  queryKey: ['papers'],
+  queryFn: () => body(client.GET('/api/papers')),
+})
+
+export const removedPapersQuery = queryOptions({
+  queryKey: ['papers', 'removed'],
+  queryFn: () => body(client.GET('/api/papers/removed')),
+})
+
+// What is made of it afterwards is its own screen's, which keeps it; so it is asked for anew each time it is opened.
+export const paperQuery = (id: number) =>
+  queryOptions({
+    queryKey: ['papers', id],
+    queryFn: async () => {
+      await keptOnLeaving()
+      return body(client.GET('/api/papers/{id}', { params: { path: { id } } }))
+    },
+    staleTime: Infinity,
+    gcTime: 0,
+  })
+
+export const paperRevisionsQuery = (id: number) =>
+  queryOptions({
+    queryKey: ['papers', id, 'revisions'],
+    queryFn: () => body(client.GET('/api/papers/{id}/revisions', { params: { path: { id } } })),
+    staleTime: 0,
+  })
+
+/** Which pages of a paper are looked at: of what, in which variant, in the style of which class. */
+export interface PagesWanted {
+  what: 'paper' | 'answers' | 'memo'
+  variant: number
+  classroom?: number
+}
+
+/** The pages of a paper as it was kept with this revision. */
+export const pagesQuery = (id: number, revision: number, wanted: PagesWanted) =>
+  queryOptions({
+    queryKey: ['papers', id, 'pages', revision, wanted],
+    queryFn: ({ signal }) =>
+      body(client.GET('/api/papers/{id}/pages', { params: { path: { id }, query: wanted }, signal })),
+    staleTime: 0,
+  })
+
 export const draftsQuery = queryOptions({
   queryKey: ['drafts'],
   queryFn: () => body(client.GET('/api/question-drafts')),

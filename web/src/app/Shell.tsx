@@ -6,7 +6,7 @@ import classes from './Shell.module.css'
 
 const PersonMenu = lazy(() => import('./PersonMenu'))
 
-const PLACES = { teacher: ['desk', 'workbench', 'classes', 'results'], learner: ['work'] } as const
+const PLACES = { teacher: ['desk', 'workbench', 'papers', 'classes', 'results'], learner: ['work'] } as const
 
 /** The bar across the top, and the screen under it. */
 export function Shell({

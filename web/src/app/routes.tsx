@@ -35,6 +35,8 @@ export const router = createBrowserRouter([
       { path: 'workbench', element: workbench },
       { path: 'workbench/solution', element: teachers(() => import('../workbench/Solution')) },
       { path: 'workbench/:questionId', element: workbench },
+      { path: 'papers', element: teachers(() => import('../papers/Papers')) },
+      { path: 'papers/:paperId', element: teachers(() => import('../papers/PaperScreen')) },
       { path: 'classes', element: teachers(() => import('../classes/Classes')) },
       { path: 'classes/:classId', element: teachers(() => import('../classes/ClassScreen')) },
       { path: 'classes/:classId/style', element: teachers(() => import('../classes/ClassStyle')) },

@@ -15,6 +15,10 @@ import { SheetQuestions } from './SheetQuestions'
 interface HandOutFormProps {
   /** The question to hand out; without it the form asks for one. */
   questionId?: number
+  /** The paper to hand out instead of questions. */
+  paperId?: number
+  /** The class that is proposed. */
+  firstClass?: number
   /** What is handed out once more instead of a question. */
   assignment?: Schemas['AssignmentSummary']
   /** The class to hand it to; without it the form asks for one. */
@@ -32,19 +36,20 @@ export function usualDue(now: Date): Date {
 }
 
 /** Hands a question to a class with a due time. */
-export function HandOutForm({ questionId, assignment, classId, onDone }: HandOutFormProps) {
+export function HandOutForm(props: HandOutFormProps) {
+  const { questionId, paperId, firstClass, assignment, classId, onDone } = props
   const { t } = useTranslation()
   const queries = useQueryClient()
   const known = useQuery(classesQuery)
   const questions = useQuery(questionsQuery)
-  const [chosenClass, setChosenClass] = useState(classId)
+  const [chosenClass, setChosenClass] = useState(classId ?? firstClass)
   const [chosen, setChosen] = useState<number[]>()
   const [named, setNamed] = useState<string>()
   const [due, setDue] = useState(() => forField(usualDue(new Date())))
   const others = known.data?.filter((one) => one.id !== assignment?.classroomId) ?? []
   const classes = others.length > 0 ? others : (known.data ?? [])
   const toClass = chosenClass ?? classes[0]?.id
-  const asksQuestion = questionId === undefined && !assignment
+  const asksQuestion = questionId === undefined && paperId === undefined && !assignment
   const first = questions.data?.[0]
   const questionIds = questionId === undefined ? (chosen ?? (first ? [first.id] : [])) : [questionId]
   const several = questionIds.length > 1
@@ -52,17 +57,23 @@ export function HandOutForm({ questionId, assignment, classId, onDone }: HandOut
   const title =
     named ?? t('handOut.several', { title: titleOf(questionIds[0]), count: questionIds.length - 1 })
   const handOut = useMutation({
-    mutationFn: (again: boolean) =>
-      body(
+    mutationFn: (again: boolean) => {
+      const occasion = { dueAt: new Date(due).toISOString(), ...(again && { again }) }
+      if (paperId !== undefined)
+        return body(
+          client.POST('/api/papers/{id}/assignments', {
+            params: { path: { id: paperId } },
+            body: { classroomId: toClass ?? 0, ...occasion },
+          }),
+        )
+      const what = assignment ? { assignmentId: assignment.id } : { questionIds, ...(several && { title }) }
+      return body(
         client.POST('/api/classes/{classId}/assignments', {
           params: { path: { classId: toClass ?? 0 } },
-          body: {
-            ...(assignment ? { assignmentId: assignment.id } : { questionIds, ...(several && { title }) }),
-            dueAt: new Date(due).toISOString(),
-            ...(again && { again }),
-          },
+          body: { ...what, ...occasion },
         }),
-      ),
+      )
+    },
     onSuccess: (handedOut) => {
       void queries.invalidateQueries({ queryKey: ['assignments'] })
       notify(t('handOut.done', { ...handedOut }))

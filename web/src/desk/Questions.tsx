@@ -33,7 +33,7 @@ export function Questions() {
   })
   const { found, field } = useFind({
     things: questions.data,
-    textsOf: ({ title, notation }) => [title, notation],
+    textsOf: ({ title, notation }) => [title, notation ?? ''],
   })
   if (questions.isLoadingError)
     return <Failed error={questions.error} onRetry={() => void questions.refetch()} />

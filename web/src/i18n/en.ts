@@ -37,6 +37,7 @@ const frame = {
     places: 'Places',
     desk: 'Desk',
     workbench: 'Workbench',
+    papers: 'Papers',
     classes: 'Classes',
     results: 'Results',
     work: 'My work',

@@ -6,8 +6,11 @@ import didaxis.server.account.Role;
 import didaxis.server.account.SignedIn;
 import didaxis.server.assignment.Assignments;
 import didaxis.server.assignment.DemoSheets;
+import didaxis.server.assignment.PaperLayout;
+import didaxis.server.assignment.Versions;
 import didaxis.server.classroom.Classrooms;
 import didaxis.server.classroom.Learners;
+import didaxis.server.paper.Papers;
 import didaxis.server.question.QuestionBody;
 import didaxis.server.question.QuestionContent;
 import didaxis.server.question.Questions;
@@ -46,6 +49,7 @@ class DemoData implements ApplicationRunner {
     private final Questions questions;
     private final Assignments assignments;
     private final DemoSheets sheets;
+    private final Papers papers;
     private final Shelf shelf;
     private final JsonMapper json;
     private final Clock clock;
@@ -58,6 +62,7 @@ class DemoData implements ApplicationRunner {
             Questions questions,
             Assignments assignments,
             DemoSheets sheets,
+            Papers papers,
             Shelf shelf,
             JsonMapper json,
             Clock clock) {
@@ -68,6 +73,7 @@ class DemoData implements ApplicationRunner {
         this.questions = questions;
         this.assignments = assignments;
         this.sheets = sheets;
+        this.papers = papers;
         this.shelf = shelf;
         this.json = json;
         this.clock = clock;
@@ -88,7 +94,13 @@ class DemoData implements ApplicationRunner {
             ids.add(learner.id());
         }
         List<QuestionContent> made = questions();
-        made.forEach(one -> questions.add(one, teacher.id()));
+        List<Long> kept =
+                made.stream().map(one -> questions.add(one, teacher.id())).toList();
+        PaperLayout layout = new PaperLayout(
+                "Answer all questions. Show your working.", 30, true, "A4", "paper", Versions.EACH, 1L, List.of());
+        papers.add(
+                new Papers.Content("Hut circuits, term test", layout, List.of(kept.get(6), kept.get(4), kept.get(7))),
+                teacher.id());
         QuestionContent deIcer = made.get(1);
         QuestionContent dryer = made.get(2);
         long first = assignments.handOut(classroom, dryer.title(), List.of(dryer), afternoon(2));

@@ -83,16 +83,19 @@ class PaperService {
     /** Changes a paper on top of a revision. */
     PaperView change(long id, Content content, int revision, long owner) {
         Content checked = checked(content);
-        transactions.write(() -> {
+        boolean changed = transactions.write(() -> {
             papers.one(id, owner);
-            if (!papers.change(id, there(checked, owner), revision, owner)) throw changedElsewhere();
+            return papers.change(id, there(checked, owner), revision, owner);
         });
+        if (!changed) throw changedElsewhere(one(id, owner));
         return one(id, owner);
     }
 
-    private static Problem changedElsewhere() {
+    /** What is there instead goes with it, so that nothing needs to be dropped to go on. */
+    private static Problem changedElsewhere(PaperView now) {
         return Problem.of(HttpStatus.CONFLICT, "This paper was changed in another tab or on another device.")
-                .with("reason", "changed-elsewhere");
+                .with("reason", "changed-elsewhere")
+                .with("paper", now);
     }
 
     private static Content checked(Content content) {

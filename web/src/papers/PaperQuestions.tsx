@@ -1,0 +1,226 @@
+import { ActionIcon, Anchor, Group, Text, TextInput } from '@mantine/core'
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { Link } from 'react-router'
+import type { Schemas } from '../api/client'
+import { questionsQuery } from '../api/queries'
+import { announce } from '../ui/announce'
+import { freshBench } from '../workbench/benchAddress'
+import { withQuestions, withSection, type PaperMaking, type PaperView } from './keptPaper'
+import classes from './PaperMaker.module.css'
+import { SectionField } from './SectionField'
+
+interface PaperQuestionsProps {
+  made: PaperMaking
+  /** What the server says of it, as it was kept last. */
+  told: PaperView
+  onMade: (made: PaperMaking) => void
+}
+
+/** The questions of a paper in their order, and those that could be taken onto it. */
+export function PaperQuestions({ made, told, onMade }: PaperQuestionsProps) {
+  const { t } = useTranslation()
+  const own = useQuery(questionsQuery).data ?? []
+  const [dragged, setDragged] = useState<number>()
+  const put = (questions: number[], said: string) => {
+    announce(said)
+    onMade(withQuestions(made, questions))
+  }
+  const titleOf = (id: number) =>
+    own.find((one) => one.id === id)?.title ?? told.questions.find((one) => one.id === id)?.title ?? ''
+  const move = (from: number, to: number) => {
+    const id = made.questions[from]!
+    const questions = made.questions.toSpliced(from, 1).toSpliced(to, 0, id)
+    put(questions, t('paper.moved', { title: titleOf(id), place: to + 1 }))
+  }
+  const free = own.filter((one) => !made.questions.includes(one.id))
+  return (
+    <section className={classes.questions}>
+      <h2 className={classes.caption}>{t('paper.inThis')}</h2>
+      {made.questions.length === 0 && <Text c="dimmed">{t('paper.empty')}</Text>}
+      <ol className={classes.list}>
+        {made.questions.map((id, place) => {
+          const question = told.questions.find((one) => one.id === id)
+          const summary = own.find((one) => one.id === id)
+          const title = titleOf(id)
+          return (
+            <li
+              key={id}
+              className={classes.question}
+              draggable
+              onDragStart={() => setDragged(place)}
+              onDragOver={(event) => event.preventDefault()}
+              onDrop={() => {
+                if (dragged !== undefined && dragged !== place) move(dragged, place)
+                setDragged(undefined)
+              }}
+            >
+              <SectionField made={made} place={place} onMade={onMade} />
+              <Group gap="xs" wrap="nowrap" align="flex-start">
+                <Anchor
+                  component={Link}
+                  to={`/workbench/${id}`}
+                  c="inherit"
+                  fw={600}
+                  className={classes.told}
+                  aria-label={t('paper.edit', { title })}
+                >
+                  {place + 1} {title}
+                </Anchor>
+                <Text c="dimmed" aria-label={t('chart.marks', { count: (question ?? summary)?.marks ?? 0 })}>
+                  {(question ?? summary)?.marks}
+                </Text>
+              </Group>
+              <Group gap={2} wrap="nowrap" align="flex-start">
+                <Text c="dimmed" fz="xs" className={classes.told}>
+                  {asks(question ?? summary, t)}
+                  {question?.varies && question.sets > 0 && ` · ${t('paper.sets', { count: question.sets })}`}
+                </Text>
+                <Act
+                  label={t('paper.addSection', { title })}
+                  sign="§"
+                  disabled={(made.layout.sections ?? []).some(({ before }) => before === place)}
+                  onAct={() => onMade(withSection(made, place, t('paper.section')))}
+                />
+                <Act
+                  label={t('paper.up', { title })}
+                  sign="↑"
+                  disabled={place === 0}
+                  onAct={() => move(place, place - 1)}
+                />
+                <Act
+                  label={t('paper.down', { title })}
+                  sign="↓"
+                  disabled={place === made.questions.length - 1}
+                  onAct={() => move(place, place + 1)}
+                />
+                <Act
+                  label={t('paper.takeOff', { title })}
+                  sign="×"
+                  onAct={() => put(made.questions.toSpliced(place, 1), t('paper.takenOff', { title }))}
+                />
+              </Group>
+            </li>
+          )
+        })}
+      </ol>
+      <h2 className={classes.caption}>{t('paper.yours')}</h2>
+      <Finder
+        all={own}
+        free={free}
+        onAdd={({ id, title }) =>
+          put([...made.questions, id], t('paper.added', { title, place: made.questions.length + 1 }))
+        }
+      />
+    </section>
+  )
+}
+
+interface ActProps {
+  label: string
+  sign: string
+  disabled?: boolean
+  onAct: () => void
+}
+
+/** A small key in a question's row. */
+function Act({ label, sign, disabled, onAct }: ActProps) {
+  return (
+    <ActionIcon
+      variant="transparent"
+      color="gray"
+      size={28}
+      className={classes.act}
+      disabled={disabled}
+      aria-label={label}
+      title={label}
+      onClick={onAct}
+    >
+      {sign}
+    </ActionIcon>
+  )
+}
+
+type Translate = ReturnType<typeof useTranslation>['t']
+
+/** What a question asks, in a few words. */
+const asks = (question: { kinds: string[] } | undefined, t: Translate) =>
+  (question?.kinds ?? [])
+    .map((kind) => t(`task.kinds.${kind}`))
+    .join(', ')
+    .toLowerCase()
+
+interface FinderProps {
+  all: Schemas['QuestionSummary'][]
+  /** Those that are not on the paper. */
+  free: Schemas['QuestionSummary'][]
+  onAdd: (question: Schemas['QuestionSummary']) => void
+}
+
+/** Questions found by their name, what they ask, or their circuit; pressed, one is put at the end of the paper. */
+function Finder({ all, free, onAdd }: FinderProps) {
+  const { t } = useTranslation()
+  const [find, setFind] = useState('')
+  const words = find.toLowerCase().split(/\s+/)
+  const found = free.filter((one) => {
+    const text = `${one.title} ${asks(one, t)} ${one.notation ?? ''} ${one.marks}`.toLowerCase()
+    return words.every((word) => text.includes(word))
+  })
+  if (all.length === 0)
+    return (
+      <Text c="dimmed">
+        {t('paper.noQuestions')}{' '}
+        <Anchor component={Link} to={freshBench} underline="always">
+          {t('paper.toWorkbench')}
+        </Anchor>
+      </Text>
+    )
+  return (
+    <>
+      <TextInput
+        aria-label={t('paper.find')}
+        placeholder={t('paper.find')}
+        value={find}
+        onChange={(event) => setFind(event.currentTarget.value)}
+        onKeyDown={(event) => {
+          if (event.key !== 'Enter' || !found[0]) return
+          onAdd(found[0])
+          setFind('')
+        }}
+      />
+      {free.length === 0 && (
+        <Text c="dimmed" mt="xs">
+          {t('paper.allIn')}
+        </Text>
+      )}
+      {free.length > 0 && found.length === 0 && (
+        <Text c="dimmed" mt="xs">
+          {t('paper.noneFound', { find })}
+        </Text>
+      )}
+      <ul className={classes.list}>
+        {found.map((one) => (
+          <li key={one.id}>
+            <button
+              type="button"
+              className={classes.take}
+              aria-label={t('paper.add', { title: one.title })}
+              onClick={() => onAdd(one)}
+            >
+              <span className={classes.told}>
+                <span>{one.title}</span>
+                <Text span c="dimmed" fz="xs" display="block">
+                  {asks(one, t)}
+                </Text>
+              </span>
+              <Text span c="dimmed">
+                {one.marks}
+              </Text>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </>
+  )
+}
