@@ -100,6 +100,16 @@ export const offersQuery = (request: Schemas['QuestionToExtend']) =>
     structuralSharing: false,
   })
 
+/** The values that a question has in its variants. */
+export const valuesQuery = (request: Schemas['QuestionToCheck']) =>
+  queryOptions({
+    queryKey: ['values', request],
+    queryFn: ({ signal }) => body(client.POST('/api/questions/values', { body: request, signal })),
+    staleTime: Infinity,
+    structuralSharing: false,
+    retry: false,
+  })
+
 export const memoQuery = (request: Schemas['QuestionToCheck']) =>
   queryOptions({
     queryKey: ['memo', request],

@@ -12,7 +12,7 @@ import { Failed } from '../ui/Failed'
 import { notify } from '../ui/notify'
 import { useAfterPaint } from '../ui/useAfterPaint'
 import classes from './Bench.module.css'
-import { askingFrom } from './asking'
+import { askingFrom, varying } from './asking'
 import { Board } from './Board'
 import { paperAddress } from './benchAddress'
 import { CircuitMenu } from './CircuitMenu'
@@ -28,6 +28,8 @@ import { useBenchView } from './useBenchView'
 import { useChecked } from './useChecked'
 import { useCircuitStates } from './useCircuitStates'
 import { useComposer } from './useComposer'
+import { useFoundValues } from './useFoundValues'
+import { useNiceValues } from './useNiceValues'
 import { useSaidInHand } from './useSaidInHand'
 import { useStyleTypedIn } from './useStyleTypedIn'
 import { useUses } from './useUses'
@@ -95,6 +97,10 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
   )
   const request = useAskedBody(notation, asking, view, setAsking)
   const checked = useChecked(request, !!numbers && !problem)
+  const values = useFoundValues(
+    checked.settled,
+    !!numbers && !problem && (!!asking.vary?.length || view.view === 'question'),
+  )
   // The address follows when the typing rests; each change of it is a walk through the router.
   const toAddress = useDebouncedCallback((circuit: string) => view.set({ circuit }), ADDRESS_PAUSE_MS)
   useDidUpdate(() => {
@@ -106,13 +112,25 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
         ? now
         : changed(now, { ...now.now, notation: taken, style: view.style }, typedAt),
     )
+  const vary = ({ thing, values: typed }: Schemas['Varied']) => {
+    announce(t('values.said', { thing, values: typed }))
+    setAsking(varying(asking, thing, typed))
+  }
+  /** Who sets a thing to one value wants it to vary no more. */
+  const fix = (name: string, text: string) => {
+    const thing = name === '' || name === 'source' ? (text.startsWith('r=') ? 'r' : 'E') : name
+    if (asking.vary?.some((one) => one.thing === thing)) setAsking(varying(asking, thing))
+  }
+  const nice = useNiceValues(request, take)
   const composer = useComposer({
     notation: history.now.notation,
     style: view.style,
     inHand: inHand || 'source',
     onEdited: (edited, act) => {
       if (act.act === 'remove') announce(t('compose.removed', { name: act.name ?? inHand }))
-      take(edited.notation)
+      if (edited.varied) vary(edited.varied)
+      else take(edited.notation)
+      if (act.act === 'set' && !edited.varied) fix(act.name ?? inHand, act.text ?? '')
       setInHand(edited.inHand)
     },
     onRefused: (sentence) => notify(sentence),
@@ -187,6 +205,7 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
             inHand={inHand}
             onInHand={setInHand}
             onAct={composer}
+            onNice={nice}
             history={{
               canUndo: history.past.length > 0,
               canRedo: history.future.length > 0,
@@ -208,6 +227,7 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
               numbers={numbers}
               uses={uses}
               onUses={setUses}
+              spread={states.state === 0 ? values.spread : []}
               question={
                 numbers && (
                   <Suspense>
@@ -219,6 +239,8 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
                       onAsking={setAsking}
                       inHand={inHand}
                       onInHand={setInHand}
+                      values={values}
+                      onNice={nice}
                     />
                   </Suspense>
                 )

@@ -54,6 +54,7 @@ function Bench() {
       inHand={inHand}
       onInHand={setInHand}
       onAct={acts}
+      onNice={() => undefined}
       history={{ canUndo: false, canRedo: false, onUndo: () => undefined, onRedo: () => undefined }}
       empty={false}
       roomRef={() => undefined}

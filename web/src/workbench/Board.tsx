@@ -42,6 +42,8 @@ interface BoardProps {
   inHand: string
   onInHand: (name: string) => void
   onAct: (act: Act) => void
+  /** Gives the circuit nice values. */
+  onNice: () => void
   history: { canUndo: boolean; canRedo: boolean; onUndo: () => void; onRedo: () => void }
   /** Nothing is typed and nothing composed yet. */
   empty: boolean
@@ -50,7 +52,8 @@ interface BoardProps {
 
 /** The sheet with the drawing, what composes it, and the fold strip under it. */
 export function Board(props: BoardProps) {
-  const { view, analysis, stages, stage, direction, onStage, inHand, onInHand, onAct, history } = props
+  const { view, analysis, stages, stage, direction, onStage, inHand, onInHand, onAct, onNice, history } =
+    props
   const { t } = useTranslation()
   const [keysOpen, setKeysOpen] = useState(false)
   const [picked, setPicked] = useState<string[]>()
@@ -107,6 +110,7 @@ export function Board(props: BoardProps) {
     const at = names.indexOf(inHand)
     if (key === ']') move(1)
     else if (key === '[') move(-1)
+    else if (key === 'n' && !redraw) onNice()
     else if (key === '?') setKeysOpen(true)
     else if (key === 'Escape') onInHand('')
     else if (key === 'e' && hasValue) setEarly('')

@@ -12,6 +12,8 @@ interface ChartTableProps {
   analysis: Schemas['AnalysisView']
   uses: Uses
   onUses: (uses: Uses) => void
+  /** How far cells go where values vary. */
+  spread?: Schemas['SpreadView'][]
   /** The row in hand. */
   selected: string
   /** Rows of the stage in hand. */
@@ -24,7 +26,9 @@ interface ChartTableProps {
 const KEYS = { g: 'given', a: 'asked', w: 'withheld' } as const
 
 /** The whole chart; a click or a key on a cell turns it given, asked or withheld. */
-export function ChartTable({ analysis, uses, onUses, selected, lit, onSelect, onCell }: ChartTableProps) {
+export function ChartTable(props: ChartTableProps) {
+  const { analysis, uses, onUses, spread = [], selected, lit, onSelect, onCell } = props
+  const spreads = new Map(spread.map((one) => [keyOf(one.cell), one]))
   // Asked for once: a chart has a hundred cells, and each would listen for a change of language.
   const { t } = useTranslation()
   const [last, setLast] = useState('')
@@ -52,6 +56,7 @@ export function ChartTable({ analysis, uses, onUses, selected, lit, onSelect, on
           row={row}
           column={column}
           uses={uses}
+          spreads={spreads}
           onTake={take}
           onClick={onClick}
           onCell={onCell}
@@ -66,12 +71,13 @@ interface ChartCellProps {
   row: Row
   column: Column
   uses: Uses
+  spreads: ReadonlyMap<string, Schemas['SpreadView']>
   onTake: (key: string, next: Uses) => void
   onClick: (key: string) => void
   onCell: (key: string) => void
 }
 
-function ChartCell({ t, row, column, uses, onTake, onClick, onCell }: ChartCellProps) {
+function ChartCell({ t, row, column, uses, spreads, onTake, onClick, onCell }: ChartCellProps) {
   const quantity = quantityIn(row, column)
   const shown = row.shown[quantity]
   if (shown === undefined) {
@@ -87,6 +93,7 @@ function ChartCell({ t, row, column, uses, onTake, onClick, onCell }: ChartCellP
   const key = keyOf({ subject: row.id, quantity })
   const use = cellUse(uses, key)
   const marks = uses.asked.get(key)
+  const spread = spreads.get(key)
   const onKeyDown = (event: KeyboardEvent) => {
     const to = KEYS[event.key as keyof typeof KEYS]
     if (to) onTake(key, turned(uses, key, to))
@@ -104,13 +111,21 @@ function ChartCell({ t, row, column, uses, onTake, onClick, onCell }: ChartCellP
         subject: row.id.replace(/^\./, ''),
         shown,
         use: t(`use.${use}`),
-        marks: marks ? t('chart.marks', { count: marks }) : '',
+        marks: [
+          ...(marks ? [t('chart.marks', { count: marks })] : []),
+          ...(spread && spread.least !== spread.greatest ? [t('values.from', { ...spread })] : []),
+        ].join(', '),
       })}
       onClick={() => onClick(key)}
       onFocus={() => onCell(key)}
       onKeyDown={onKeyDown}
     >
       {shown}
+      {spread && spread.least !== spread.greatest && (
+        <span className={classes.spread} aria-hidden>
+          {spread.least} – {spread.greatest}
+        </span>
+      )}
       {marks !== undefined && marks > 1 && <sup className={classes.marks} data-marks={marks} />}
     </button>
   )

@@ -18,6 +18,7 @@ const KEYS = [
   ['Ctrl Y', 'redo'],
   ['] [', 'fold'],
   ['g a w', 'use'],
+  ['n', 'nice'],
   ['?', 'keys'],
 ] as const
 

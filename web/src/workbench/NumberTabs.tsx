@@ -16,6 +16,8 @@ interface NumberTabsProps {
   numbers?: Schemas['AnalysisView']
   uses: Uses
   onUses: (uses: Uses) => void
+  /** How far cells go where values vary. */
+  spread: Schemas['SpreadView'][]
   /** Rows of the stage in hand. */
   lit: ReadonlySet<string>
   inHand: string
@@ -28,7 +30,7 @@ interface NumberTabsProps {
 
 /** The numbers of a circuit: its chart, its working, what changes, and backwards, and what is asked of it. */
 export function NumberTabs(props: NumberTabsProps) {
-  const { view, numbers, uses, onUses, lit, inHand, onInHand, question, onTake } = props
+  const { view, numbers, uses, onUses, spread, lit, inHand, onInHand, question, onTake } = props
   const { t } = useTranslation()
   const [cell, setCell] = useState('')
   return (
@@ -52,6 +54,7 @@ export function NumberTabs(props: NumberTabsProps) {
               analysis={numbers}
               uses={uses}
               onUses={onUses}
+              spread={spread}
               selected={inHand === 'source' ? 'total' : inHand}
               lit={lit}
               onSelect={(id) => onInHand(id === inHand ? '' : id)}

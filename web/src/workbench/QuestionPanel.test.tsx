@@ -44,6 +44,8 @@ function Panel({ checked, inHand }: { checked: Partial<Checked>; inHand: string 
       }}
       inHand={inHand}
       onInHand={vi.fn()}
+      values={{ data: undefined, problem: undefined, spread: [] }}
+      onNice={vi.fn()}
       onTry={vi.fn()}
       onMemo={vi.fn()}
     />

@@ -10,6 +10,8 @@ import type { Asking, TaskBody } from './asking'
 import { MoreOfQuestion } from './MoreOfQuestion'
 import classes from './QuestionPanel.module.css'
 import { TaskLine } from './TaskLine'
+import { ValuesOfQuestion } from './ValuesOfQuestion'
+import type { FoundValues } from './useFoundValues'
 import type { Checked } from './useChecked'
 import type { CircuitStates } from './useCircuitStates'
 
@@ -21,6 +23,10 @@ interface QuestionPanelProps {
   onAsking: (asking: Asking, typedAt?: number) => void
   inHand: string
   onInHand: (name: string) => void
+  /** The values of what varies in it. */
+  values: FoundValues
+  /** Gives the circuit nice values. */
+  onNice: () => void
   /** Shows the sheet that comes of it. */
   onTry: () => void
   /** Shows the model answers with their points. */
@@ -29,7 +35,8 @@ interface QuestionPanelProps {
 
 /** The question as its learners will read it: its stem, its tasks, and what else could be asked. */
 export function QuestionPanel(props: QuestionPanelProps) {
-  const { analysis, checked, states, asking, onAsking, inHand, onInHand, onTry, onMemo } = props
+  const { analysis, checked, states, asking, onAsking, inHand, onInHand, values, onNice, onTry, onMemo } =
+    props
   const { t } = useTranslation()
   const [open, setOpen] = useState(-1)
   const { data, problem } = checked
@@ -60,7 +67,8 @@ export function QuestionPanel(props: QuestionPanelProps) {
         onChange={(event) => onAsking({ ...asking, stem: event.currentTarget.value }, Date.now())}
       />
       <MoreOfQuestion analysis={analysis} asking={asking} onAsking={onAsking} />
-      {problem && !problem.task && (
+      <ValuesOfQuestion asking={asking} onAsking={onAsking} values={values} onNice={onNice} />
+      {problem && !problem.task && !problem.thing && (
         <Alert color="copper" variant="outline" role="alert" mt="sm">
           {problem.detail}
         </Alert>

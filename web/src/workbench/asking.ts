@@ -24,6 +24,9 @@ export interface Asking {
   running?: Schemas['RunningBody'][] | null
   /** What a kilowatt hour costs. */
   tariff?: string | null
+  /** What has other values in each variant, and what must be true of them. */
+  vary?: Schemas['VariedBody'][] | null
+  conditions?: Schemas['ConditionBody'][] | null
 }
 
 export const askingFrom = ({ given, asked }: Uses, known: readonly string[] = []): Asking =>
@@ -72,14 +75,30 @@ export const addedParts = ({ states }: Asking): string[] =>
     (act.act === 'in-series' || act.act === 'in-parallel') && act.part ? [act.part] : [],
   )
 
+/** Whether a part of this label stands in a circuit. */
+const isIn = (notation: string, label: string) => new RegExp(`(?<![A-Z.])${label}(?![0-9])`).test(notation)
+
 /** A name waits where its part is out of the circuit for a while. */
 function namesIn(notation: string, asking: Asking) {
   const added = addedParts(asking)
   const there = Object.entries(asking.names ?? {}).filter(
-    ([label, name]) =>
-      name !== '' && (added.includes(label) || new RegExp(`(?<![A-Z.])${label}(?![0-9])`).test(notation)),
+    ([label, name]) => name !== '' && (added.includes(label) || isIn(notation, label)),
   )
   return there.length > 0 && { names: Object.fromEntries(there) }
+}
+
+/** What varies waits, too, where its part is out of the circuit for a while. */
+const variedIn = (notation: string, vary: readonly Schemas['VariedBody'][]) =>
+  vary.filter(({ thing }) => !/^[A-Z]+[0-9]+$/.test(thing) || isIn(notation, thing))
+
+/** The same with other values for a thing that varies; with none it varies no more. */
+export const varying = (asking: Asking, thing: string, values?: string): Asking => {
+  const vary = asking.vary ?? []
+  const at = vary.findIndex((one) => one.thing === thing)
+  const others = vary.filter((one) => one.thing !== thing)
+  const next =
+    values === undefined ? others : others.toSpliced(at < 0 ? others.length : at, 0, { thing, values })
+  return { ...asking, vary: next.length > 0 ? next : null }
 }
 
 /** The question as the server reads it, but for its title. */
@@ -94,4 +113,6 @@ export const questionBody = (notation: string, asking: Asking): Schemas['Questio
   ...namesIn(notation, asking),
   ...(asking.running?.length && { running: asking.running }),
   ...(asking.tariff && { tariff: asking.tariff }),
+  ...(asking.vary?.length && { vary: variedIn(notation, asking.vary) }),
+  ...(asking.vary?.length && asking.conditions?.length && { conditions: asking.conditions }),
 })

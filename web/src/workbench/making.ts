@@ -79,6 +79,8 @@ export const makingOfQuestion = ({ body: kept }: Schemas['QuestionView']): Makin
     names: kept.names,
     running: kept.running,
     tariff: kept.tariff,
+    vary: kept.vary,
+    conditions: kept.conditions,
   },
 })
 

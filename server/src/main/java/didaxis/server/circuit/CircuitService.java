@@ -5,6 +5,7 @@ import didaxis.core.style.HouseStyle;
 import didaxis.core.working.StyledChart;
 import didaxis.server.config.Problem;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 
@@ -29,11 +30,13 @@ class CircuitService {
     }
 
     Edit.Edited edited(Edit edit) {
+        Optional<Edit.Varied> varied = edit.varied();
+        if (varied.isPresent()) return new Edit.Edited(edit.notation(), edit.name(), varied.get());
         return edit.outcome()
                 .match(
                         composed -> new Edit.Edited(
-                                Notation.print(Circuits.withinLimits(composed.circuit())), composed.inHand()),
-                        emptied -> new Edit.Edited("", ""),
+                                Notation.print(Circuits.withinLimits(composed.circuit())), composed.inHand(), null),
+                        emptied -> new Edit.Edited("", "", null),
                         refused -> {
                             throw Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, refused.sentence());
                         });

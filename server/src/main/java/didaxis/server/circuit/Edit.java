@@ -1,13 +1,17 @@
 package didaxis.server.circuit;
 
 import didaxis.core.circuit.PartKind;
+import didaxis.core.circuit.Setting;
 import didaxis.core.compose.Composer;
 import didaxis.core.compose.Outcome;
 import didaxis.core.compose.Place;
 import didaxis.core.style.HouseStyle;
+import didaxis.core.template.Spread;
+import didaxis.core.template.Thing;
 import didaxis.server.config.Problem;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Locale;
+import java.util.Optional;
 
 /**
  * One act.
@@ -35,6 +39,8 @@ record Edit(
 
         @Schema(types = {"string", "null"}) String text,
         @Schema(types = {"string", "null"}) String style) {
+    private static final String INTERNAL = "r=";
+
     /** What can be done to a circuit. */
     enum Act {
         PUT,
@@ -46,8 +52,43 @@ record Edit(
         REMOVE
     }
 
-    /** The circuit now, empty if no part is left, and what is in hand. */
-    record Edited(String notation, String inHand) {}
+    /**
+     * The circuit now, empty if no part is left, and what is in hand.
+     *
+     * @param varied the values that something is to have in turn; null where it was set to one
+     */
+    record Edited(
+            String notation,
+            String inHand,
+
+            @Schema(
+                    types = {"object", "null"},
+                    implementation = Varied.class)
+            Varied varied) {}
+
+    /** Something with the values that it is to have in turn, as they were typed. */
+    record Varied(String thing, String values) {}
+
+    /** The values that something is to have in turn; empty where it is set to one, or to what is no resistance and no emf. */
+    Optional<Varied> varied() {
+        if (word(Act.class, "act", act) != Act.SET || text == null) return Optional.empty();
+        HouseStyle read = StyleView.named(style);
+        boolean source = name == null || name.isEmpty() || name.equals(Composer.SOURCE);
+        boolean internal = source && text.strip().startsWith(INTERNAL);
+        String values = internal ? text.strip().substring(INTERNAL.length()) : text.strip();
+        boolean resistive = internal
+                || !source
+                        && Circuits.read(notation, read)
+                                .circuit()
+                                .part(name)
+                                .filter(part -> part.setting() instanceof Setting.Ohms)
+                                .isPresent();
+        if (!source && !resistive) return Optional.empty();
+        Thing thing = internal ? Thing.INTERNAL : source ? Thing.EMF : Thing.part(name);
+        return Spread.parse(values, thing.quantity(), read.numbers())
+                .filter(spread -> spread.values().size() > 1)
+                .map(spread -> new Varied(thing.name(), values));
+    }
 
     /**
      * What comes of it.
