@@ -9,10 +9,9 @@ import { useKeeper } from '../keeping/useKeeper'
 import { announce } from '../ui/announce'
 import { ScreenTitle } from '../ui/ScreenTitle'
 import { Failed } from '../ui/Failed'
-import { notify } from '../ui/notify'
 import { useAfterPaint } from '../ui/useAfterPaint'
 import classes from './Bench.module.css'
-import { askingFrom, varying } from './asking'
+import { askingFrom } from './asking'
 import { Board } from './Board'
 import { paperAddress } from './benchAddress'
 import { CircuitMenu } from './CircuitMenu'
@@ -27,7 +26,7 @@ import { useAskedBody } from './useAskedBody'
 import { useBenchView } from './useBenchView'
 import { useChecked } from './useChecked'
 import { useCircuitStates } from './useCircuitStates'
-import { useComposer } from './useComposer'
+import { useEdits } from './useEdits'
 import { useFoundValues } from './useFoundValues'
 import { useNiceValues } from './useNiceValues'
 import { useSaidInHand } from './useSaidInHand'
@@ -112,28 +111,15 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
         ? now
         : changed(now, { ...now.now, notation: taken, style: view.style }, typedAt),
     )
-  const vary = ({ thing, values: typed }: Schemas['Varied']) => {
-    announce(t('values.said', { thing, values: typed }))
-    setAsking(varying(asking, thing, typed))
-  }
-  /** Who sets a thing to one value wants it to vary no more. */
-  const fix = (name: string, text: string) => {
-    const thing = name === '' || name === 'source' ? (text.startsWith('r=') ? 'r' : 'E') : name
-    if (asking.vary?.some((one) => one.thing === thing)) setAsking(varying(asking, thing))
-  }
   const nice = useNiceValues(request, take)
-  const composer = useComposer({
+  const composer = useEdits({
     notation: history.now.notation,
     style: view.style,
-    inHand: inHand || 'source',
-    onEdited: (edited, act) => {
-      if (act.act === 'remove') announce(t('compose.removed', { name: act.name ?? inHand }))
-      if (edited.varied) vary(edited.varied)
-      else take(edited.notation)
-      if (act.act === 'set' && !edited.varied) fix(act.name ?? inHand, act.text ?? '')
-      setInHand(edited.inHand)
-    },
-    onRefused: (sentence) => notify(sentence),
+    inHand,
+    asking,
+    onAsking: setAsking,
+    onTake: take,
+    onInHand: setInHand,
   })
   const typed = (text: string) => {
     if (states.state === 0) worked.ask(text)
@@ -205,6 +191,7 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
             inHand={inHand}
             onInHand={setInHand}
             onAct={composer}
+            varied={Object.fromEntries((asking.vary ?? []).map((one) => [one.thing, one.values]))}
             onNice={nice}
             history={{
               canUndo: history.past.length > 0,

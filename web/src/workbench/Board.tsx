@@ -42,6 +42,8 @@ interface BoardProps {
   inHand: string
   onInHand: (name: string) => void
   onAct: (act: Act) => void
+  /** What varies, by the name of its thing. */
+  varied?: Record<string, string>
   /** Gives the circuit nice values. */
   onNice: () => void
   history: { canUndo: boolean; canRedo: boolean; onUndo: () => void; onRedo: () => void }
@@ -153,7 +155,7 @@ export function Board(props: BoardProps) {
         <ComposerBar
           key={thing.name + thing.setting}
           inHand={thing.name}
-          setting={thing.setting}
+          setting={props.varied?.[thing.name] ?? thing.setting}
           kind={thing.kind}
           onAct={onAct}
           onDone={toSheet}

@@ -14,6 +14,9 @@ import java.util.List;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
@@ -253,5 +256,51 @@ class ComposedPaperTest {
         teacher.post(at + "/revisions/1/restoration", "{}").done();
         assertTrue(teacher.get(at).body().contains("L2=20"));
         assertEquals(2, teacher.get(at + "/revisions").json().size());
+    }
+
+    private JsonNode printed(long id, String body) throws InterruptedException {
+        JsonNode job =
+                teacher.post("/api/assignments/" + id + "/prints", body).done().json();
+        while (List.of("waiting", "running").contains(job.get("state").asString())) {
+            Thread.sleep(100);
+            job = teacher.get("/api/prints/" + job.get("id")).done().json();
+        }
+        return job;
+    }
+
+    @Test
+    void aClassIsPrintedWithNamesVariantsAndMemosAndNobodyElseGetsIt() throws Exception {
+        long id = id(handOut(paper("Class set", "{\"versions\":\"each\",\"page\":\"Letter\"}", varied, words)
+                .done()
+                .json()
+                .get("id")
+                .asLong()));
+        JsonNode job = printed(id, "{\"what\":[\"paper\",\"answers\",\"memo\"],\"named\":true}");
+        assertEquals("done", job.get("state").asString());
+        assertEquals(12, job.get("total").asInt(), "a paper and a sheet each, and four memos");
+        String at = "/api/prints/" + job.get("id");
+        try (PDDocument document = Loader.loadPDF(teacher.file(at + "/file.pdf"))) {
+            assertEquals(
+                    "Class set, Hut class", document.getDocumentInformation().getTitle());
+            assertEquals("en", document.getDocumentCatalog().getLanguage());
+            assertTrue(document.getDocumentCatalog().getMarkInfo().isMarked());
+            assertEquals(612, document.getPage(0).getMediaBox().getWidth(), 0.5, "a Letter page");
+            String text = new PDFTextStripper().getText(document);
+            int memos = text.indexOf("Memo: Class set");
+            for (String name : List.of("yarrow", "violet", "thyme", "sorrel"))
+                assertTrue(text.substring(0, memos).contains("Name: " + name), name);
+            assertFalse(text.substring(0, memos).contains("✓"), "no tick before the memos");
+            Set<String> sources = new HashSet<>();
+            EMF.matcher(text).results().forEach(found -> sources.add(found.group()));
+            assertTrue(sources.size() > 1, sources::toString);
+        }
+        Person other = school.signedIn("learner1");
+        assertEquals(403, other.get(at).status());
+        teacher.delete(at).done();
+        assertEquals(404, teacher.get(at).status());
+        assertEquals(
+                400,
+                teacher.post("/api/assignments/" + id + "/prints", "{\"what\":[]}")
+                        .status());
     }
 }

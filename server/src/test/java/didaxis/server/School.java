@@ -173,6 +173,15 @@ public final class School implements BeforeAllCallback {
             return send("GET", path, "");
         }
 
+        /** A file. */
+        byte[] file(String path) {
+            HttpRequest request =
+                    HttpRequest.newBuilder(URI.create(base + path)).build();
+            HttpResponse<byte[]> response = answered(request, HttpResponse.BodyHandlers.ofByteArray());
+            if (response.statusCode() != 200) throw new AssertionError(path + ": " + response.statusCode());
+            return response.body();
+        }
+
         public Answer post(String path, String body) {
             return send("POST", path, body);
         }

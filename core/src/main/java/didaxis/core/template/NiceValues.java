@@ -114,7 +114,7 @@ public final class NiceValues {
 
     private boolean fits(Map<String, Double> values) {
         Values set = new Values(values);
-        return template.meets(set) && (template.question().tasks().isEmpty() || template.wellPosed(set));
+        return template.meets(set) && template.wellPosed(set);
     }
 
     /** Sets with so many changes: all of them, or some thousands where they are more. */

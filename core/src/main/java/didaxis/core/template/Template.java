@@ -99,9 +99,11 @@ public final class Template {
         return unmet.isEmpty() && !wellPosed(values) ? List.of(Condition.of(Condition.Kind.WELL_POSED)) : unmet;
     }
 
-    /** Whether the question has no flaw with these values. */
+    /** Whether the question has no flaw with these values; one that asks nothing yet has none. */
     boolean wellPosed(Values values) {
-        return with(values).map(made -> made.flaws().isEmpty()).orElse(false);
+        return with(values)
+                .map(made -> made.tasks().isEmpty() || made.flaws().isEmpty())
+                .orElse(false);
     }
 
     /** The charts of all states up to the first that has no numbers. */

@@ -1,31 +1,60 @@
 package didaxis.server.assignment;
 
 import didaxis.server.assignment.Assignments.Assignment;
+import didaxis.server.classroom.Classrooms;
+import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
 import didaxis.server.print.Pdf;
+import didaxis.server.print.PrintJobs;
+import didaxis.server.print.PrintJobs.JobView;
+import java.util.List;
+import java.util.Objects;
 import org.springframework.stereotype.Service;
 
-/** Prints what was handed out: the paper, its answer sheet, and its memo. */
+/** Prints what was handed out: the paper, its answer sheet and its memo, or all that a class needs of them. */
 @Service
 class PrintService {
     private final Assignments assignments;
+    private final Classrooms classrooms;
+    private final PrintJobs jobs;
     private final Transactions transactions;
 
-    PrintService(Assignments assignments, Transactions transactions) {
+    PrintService(Assignments assignments, Classrooms classrooms, PrintJobs jobs, Transactions transactions) {
         this.assignments = assignments;
+        this.classrooms = classrooms;
+        this.jobs = jobs;
         this.transactions = transactions;
     }
 
-    byte[] print(long id, Pages what, int variant, long teacher) {
-        record Found(Assignment assignment, Variants variants) {}
-        Found found = transactions.read(() -> {
+    private ClassSet set(long id, long teacher) {
+        return transactions.read(() -> {
             Assignment assignment = assignments.ofTeacher(id, teacher);
-            return new Found(assignment, assignments.variants(assignment));
+            return new ClassSet(
+                    assignment.title(),
+                    assignment.classroom(),
+                    assignment.layout(),
+                    assignments.variants(assignment),
+                    classrooms.learners(assignment.classroomId()));
         });
-        Assignment assignment = found.assignment();
-        Variants variants = found.variants();
-        int number = Math.floorMod(variant, variants.count());
-        Copy copy = new Copy(assignment.title(), assignment.classroom(), "", variants.letter(number));
-        return Pdf.of(what.html(copy, variants.numbered(number), assignment.layout()));
+    }
+
+    byte[] print(long id, Pages what, int variant, long teacher) {
+        ClassSet set = set(id, teacher);
+        int number = Math.floorMod(variant, set.variants().count());
+        Copy copy = new Copy(set.title(), set.classroom(), "", set.variants().letter(number));
+        return Pdf.of(what.html(copy, set.variants().numbered(number), set.layout()));
+    }
+
+    /**
+     * Begins to print what a class needs.
+     *
+     * @throws Problem if it is not said what
+     */
+    JobView start(long id, List<String> what, boolean named, long teacher) {
+        if (what == null || what.isEmpty() || what.stream().anyMatch(Objects::isNull))
+            throw Problem.badRequest("Say what is to be printed.").with("field", "what");
+        List<Pages> pages = what.stream().distinct().map(Pages::named).toList();
+        ClassSet set = set(id, teacher);
+        return jobs.start(teacher, set.title() + ", " + set.classroom(), set.documents(pages, named));
     }
 }

@@ -11,7 +11,12 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Set;
+import org.apache.pdfbox.io.IOUtils;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
+import org.apache.pdfbox.multipdf.PDFMergerUtility;
+import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 
 /** A document of pages: tagged, with its fonts in it. */
 public final class Pdf {
@@ -40,6 +45,20 @@ public final class Pdf {
             return out.toByteArray();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Documents one after the other as one, with a title of its own; it is tagged as they are. */
+    static byte[] joined(String title, List<byte[]> documents) throws IOException {
+        PDFMergerUtility merger = new PDFMergerUtility();
+        for (byte[] document : documents) merger.addSource(new RandomAccessReadBuffer(document));
+        try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+            merger.setDestinationStream(out);
+            PDDocumentInformation information = new PDDocumentInformation();
+            information.setTitle(title);
+            merger.setDestinationDocumentInformation(information);
+            merger.mergeDocuments(IOUtils.createMemoryOnlyStreamCache());
+            return out.toByteArray();
         }
     }
 

@@ -1,0 +1,185 @@
+package didaxis.server.print;
+
+import didaxis.server.config.Problem;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Supplier;
+import java.util.stream.IntStream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+
+/**
+ * Long prints: many documents set one after the other, put together into one file, which waits to be fetched. They are the
+ * person's own who asked for them; the latest are kept, until the server ends.
+ */
+@Service
+public class PrintJobs {
+    private static final Logger LOG = LoggerFactory.getLogger(PrintJobs.class);
+    private static final int MOST_KEPT = 20;
+    /** Of one person. */
+    private static final int MOST_AT_ONCE = 3;
+
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(PrintJobs::thread);
+    private final Map<Long, Job> jobs = new LinkedHashMap<>();
+    private long last;
+
+    private static Thread thread(Runnable run) {
+        Thread thread = new Thread(run, "print");
+        thread.setDaemon(true);
+        return thread;
+    }
+
+    private enum State {
+        WAITING,
+        RUNNING,
+        DONE,
+        STOPPED,
+        FAILED
+    }
+
+    /**
+     * How far a print is.
+     *
+     * @param done how many documents of all are set
+     */
+    public record JobView(
+            long id,
+            String name,
+
+            @Schema(allowableValues = {"waiting", "running", "done", "stopped", "failed"})
+            String state,
+
+            int done,
+            int total) {}
+
+    private static final class Job {
+        private final long id;
+        private final long owner;
+        private final String name;
+        private final List<Supplier<String>> documents;
+        private final AtomicInteger set = new AtomicInteger();
+        private volatile State state = State.WAITING;
+        private volatile Path file;
+
+        Job(long id, long owner, String name, List<Supplier<String>> documents) {
+            this.id = id;
+            this.owner = owner;
+            this.name = name;
+            this.documents = documents;
+        }
+
+        JobView view() {
+            return new JobView(id, name, state.name().toLowerCase(Locale.ROOT), set.get(), documents.size());
+        }
+
+        void run() {
+            if (state == State.STOPPED) return;
+            state = State.RUNNING;
+            try {
+                byte[][] made = new byte[documents.size()][];
+                // Two at a time: each is work for one core.
+                IntStream.range(0, made.length).parallel().forEach(place -> {
+                    if (state == State.STOPPED) return;
+                    made[place] = Pdf.of(documents.get(place).get());
+                    set.incrementAndGet();
+                });
+                if (state == State.STOPPED) return;
+                Path written = Files.createTempFile("didaxis-print", ".pdf");
+                written.toFile().deleteOnExit();
+                Files.write(written, Pdf.joined(name, List.of(made)));
+                file = written;
+                state = State.DONE;
+            } catch (IOException | RuntimeException | OutOfMemoryError e) {
+                LOG.error("a print failed", e);
+                state = State.FAILED;
+            }
+        }
+
+        void forget() {
+            if (state == State.WAITING || state == State.RUNNING) state = State.STOPPED;
+            if (file == null) return;
+            try {
+                Files.deleteIfExists(file);
+            } catch (IOException e) {
+                LOG.warn("a printed file could not be deleted", e);
+            }
+        }
+    }
+
+    /**
+     * Begins to print.
+     *
+     * @param documents each as HTML for the printer, made when its turn has come
+     * @throws Problem if there is nothing to print, or this person has too much under way
+     */
+    public synchronized JobView start(long owner, String name, List<Supplier<String>> documents) {
+        if (documents.isEmpty()) throw Problem.badRequest("There is nobody to print for, and nothing to print.");
+        long own = jobs.values().stream()
+                .filter(job -> job.owner == owner && (job.state == State.WAITING || job.state == State.RUNNING))
+                .count();
+        if (own >= MOST_AT_ONCE)
+            throw Problem.of(
+                    HttpStatus.TOO_MANY_REQUESTS, "Three prints of yours are under way; wait for one, or stop it.");
+        Job job = new Job(++last, owner, name, List.copyOf(documents));
+        jobs.put(job.id, job);
+        if (jobs.size() > MOST_KEPT) forget(jobs.keySet().iterator().next());
+        worker.submit(job::run);
+        return job.view();
+    }
+
+    private void forget(long id) {
+        jobs.remove(id).forget();
+    }
+
+    private synchronized Job job(long id, long owner) {
+        Job job = jobs.get(id);
+        if (job == null || job.owner != owner) throw Problem.notFound("print");
+        return job;
+    }
+
+    /** @throws Problem if there is no such print of this person */
+    public JobView of(long id, long owner) {
+        return job(id, owner).view();
+    }
+
+    /** Stops it, if it is under way, and forgets it. */
+    public void stop(long id, long owner) {
+        job(id, owner);
+        synchronized (this) {
+            if (jobs.containsKey(id)) forget(id);
+        }
+    }
+
+    /** The finished file. */
+    public record Printed(String name, byte[] pdf) {}
+
+    /** @throws Problem if it is not done */
+    public Printed printed(long id, long owner) {
+        Job job = job(id, owner);
+        if (job.state != State.DONE) throw Problem.of(HttpStatus.CONFLICT, "This print is not done yet.");
+        try {
+            return new Printed(job.name, Files.readAllBytes(job.file));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    @PreDestroy
+    synchronized void end() {
+        worker.shutdownNow();
+        jobs.values().forEach(Job::forget);
+    }
+}
