@@ -197,6 +197,18 @@ export const pagesQuery = (id: number, revision: number, wanted: PagesWanted) =>
     staleTime: 0,
   })
 
+const PRINT_ASKED_MS = 400
+
+/** How far a long print is; asked for again until it is at its end. */
+export const printQuery = (id: number) =>
+  queryOptions({
+    queryKey: ['prints', id],
+    queryFn: () => body(client.GET('/api/prints/{id}', { params: { path: { id } } })),
+    refetchInterval: ({ state }) =>
+      state.data === undefined || ['waiting', 'running'].includes(state.data.state) ? PRINT_ASKED_MS : false,
+    gcTime: 0,
+  })
+
 export const draftsQuery = queryOptions({
   queryKey: ['drafts'],
   queryFn: () => body(client.GET('/api/question-drafts')),
@@ -294,6 +306,12 @@ export const boxResultsQuery = (id: number) =>
   queryOptions({
     queryKey: ['assignments', 'boxes', id],
     queryFn: () => body(client.GET('/api/assignments/{id}/boxes', { params: { path: { id } } })),
+  })
+
+export const keyingQuery = (id: number) =>
+  queryOptions({
+    queryKey: ['assignments', 'keying', id],
+    queryFn: () => body(client.GET('/api/assignments/{id}/keying', { params: { path: { id } } })),
   })
 
 export const sheetQuery = (id: number, learnerId: number) =>

@@ -31,7 +31,7 @@ test('a teacher comes to the desk, and not to learners’ own screens', async ()
     within(screen.getByRole('navigation'))
       .getAllByRole('link')
       .map((link) => link.textContent),
-  ).toEqual(['Desk', 'Workbench', 'Classes', 'Results'])
+  ).toEqual(['Desk', 'Workbench', 'Papers', 'Classes', 'Results'])
 })
 
 test('a learner comes to their work, and not to a teacher’s screens', async () => {

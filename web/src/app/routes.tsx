@@ -41,6 +41,10 @@ export const router = createBrowserRouter([
       { path: 'classes/:classId', element: teachers(() => import('../classes/ClassScreen')) },
       { path: 'classes/:classId/style', element: teachers(() => import('../classes/ClassStyle')) },
       {
+        path: 'classes/:classId/keying/:assignmentId',
+        element: teachers(() => import('../classes/KeyIn')),
+      },
+      {
         path: 'classes/:classId/preview/:assignmentId',
         element: teachers(() => import('../classes/Preview')),
       },

@@ -8,6 +8,7 @@ import { client, type Schemas } from '../api/client'
 import { useRemoval } from '../ui/useRemoval'
 import { DueDialog } from './DueDialog'
 import { HandOutDialog } from './HandOutDialog'
+import { PrintDialog } from './PrintDialog'
 import { canBeTakenBack, ReleaseDialog, useRelease } from './ReleaseDialog'
 
 type Assignment = Schemas['AssignmentSummary']
@@ -18,7 +19,7 @@ const at = (id: number) => ({ params: { path: { id } } })
 export function AssignmentMenu({ assignment }: { assignment: Assignment }) {
   const { t } = useTranslation()
   const queries = useQueryClient()
-  const [dialog, setDialog] = useState<'due' | 'again' | 'release'>()
+  const [dialog, setDialog] = useState<'due' | 'again' | 'release' | 'print'>()
   const { takeBack } = useRelease()
   const withdraw = useRemoval<Assignment>({
     remove: ({ id }) => client.DELETE('/api/assignments/{id}', at(id)),
@@ -45,17 +46,12 @@ export function AssignmentMenu({ assignment }: { assignment: Assignment }) {
           <Menu.Item component={Link} to={`/classes/${assignment.classroomId}/preview/${assignment.id}`}>
             {t('assignment.preview')}
           </Menu.Item>
-          {(['paper', 'memo'] as const).map((page) => (
-            <Menu.Item
-              key={page}
-              component="a"
-              href={`/api/assignments/${assignment.id}/${page}.pdf`}
-              target="_blank"
-              rel="noreferrer"
-            >
-              {t(`assignment.print.${page}`)}
+          {!assignment.released && (
+            <Menu.Item component={Link} to={`/classes/${assignment.classroomId}/keying/${assignment.id}`}>
+              {t('keyIn.menu')}
             </Menu.Item>
-          ))}
+          )}
+          <Menu.Item onClick={() => setDialog('print')}>{t('print.menu')}</Menu.Item>
           <Menu.Item onClick={() => setDialog('again')}>{t('assignment.toAnother')}</Menu.Item>
           {!assignment.released && (
             <>
@@ -75,6 +71,7 @@ export function AssignmentMenu({ assignment }: { assignment: Assignment }) {
       </Menu>
       {dialog === 'due' && <DueDialog assignment={assignment} onClose={close} />}
       {dialog === 'again' && <HandOutDialog assignment={assignment} onClose={close} />}
+      {dialog === 'print' && <PrintDialog assignment={assignment} onClose={close} />}
       {dialog === 'release' && <ReleaseDialog assignmentId={assignment.id} onClose={close} />}
     </>
   )

@@ -13,6 +13,7 @@ const handedOut = {
   released: false,
   learners: 8,
   sent: 8,
+  keyed: 0,
   working: 0,
 }
 
@@ -80,4 +81,25 @@ test('a list that cannot be fetched can be asked for again', async () => {
   broken = false
   fireEvent.click(screen.getByRole('button', { name: 'Try again' }))
   expect(await screen.findByText('Boot dryer')).toBeTruthy()
+})
+
+test('what waits stands under what is to be done with it, and what is missing can be keyed in', async () => {
+  const over = { ...handedOut, id: 10, title: 'Over', sent: 5, dueAt: '2001-01-01T08:00:00Z' }
+  const half = { ...over, id: 11, title: 'Half keyed in', keyed: 5, dueAt: '2999-01-01T08:00:00Z' }
+  const soon = {
+    ...half,
+    id: 12,
+    title: 'Soon',
+    keyed: 0,
+    dueAt: new Date(Date.now() + 3_600_000).toISOString(),
+  }
+  const later = { ...soon, id: 13, title: 'Later', dueAt: '2999-01-01T08:00:00Z' }
+  open([], [later, soon, half, over])
+  await screen.findByText('Over')
+  const groups = screen.getAllByRole('heading', { level: 3 }).map((one) => one.textContent)
+  expect(groups).toEqual(['To hand back', 'To key in', 'Due soon', 'Running'])
+  expect(screen.getAllByText('Key in').map((one) => one.getAttribute('href'))).toEqual([
+    '/classes/2/keying/10',
+    '/classes/2/keying/11',
+  ])
 })

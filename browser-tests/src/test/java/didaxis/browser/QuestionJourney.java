@@ -268,8 +268,10 @@ class QuestionJourney {
                                 .setExact(true))
                 .click();
         button(page, "More about Battery and beacons").click();
-        for (String printed : List.of("The paper to print", "Its memo to print")) {
-            Locator link = page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(printed));
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Print…"))
+                .click();
+        for (String printed : List.of("Paper", "Memo of each variant")) {
+            Locator link = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(printed));
             APIResponse pdf = page.request().get(visit.address(link.getAttribute("href")));
             assertEquals("application/pdf", pdf.headers().get("content-type"));
         }

@@ -42,3 +42,6 @@ CREATE TABLE paper_revision (
     at INTEGER NOT NULL,
     PRIMARY KEY (paper_id, revision)
 ) STRICT, WITHOUT ROWID;
+
+-- A sheet that was answered on paper and keyed in by a teacher, who may key it in again.
+ALTER TABLE submission ADD COLUMN keyed INTEGER NOT NULL DEFAULT 0;

@@ -303,4 +303,41 @@ class ComposedPaperTest {
                 teacher.post("/api/assignments/" + id + "/prints", "{\"what\":[]}")
                         .status());
     }
+
+    @Test
+    void whatAClassWroteOnPaperIsKeyedInAndMarkedLikeAnyOther() {
+        long id = id(handOut(paper("On paper", "{\"versions\":\"each\"}", varied, fixed)
+                .done()
+                .json()
+                .get("id")
+                .asLong()));
+        String at = "/api/assignments/" + id + "/keying";
+        JsonNode row = teacher.get(at).done().json().get("rows").get(0);
+        long learner = row.get("learner").get("id").asLong();
+        Person own = learners.get(learnerIds.indexOf(learner));
+        String first = at + "/" + learner;
+        JsonNode allRight =
+                teacher.put(first, "{\"right\":[\"1/1.1\",\"2/1.1\"]}").done().json();
+        assertEquals(4, allRight.get("marks").asInt(), allRight::toString);
+        assertEquals(row.get("right"), allRight.get("answers"), "what is right is right in the learner's own values");
+        JsonNode partly = teacher.put(
+                        first, "{\"right\":[\"1/1.1\"],\"answers\":[{\"box\":\"2/1.1\",\"text\":\"50 A\"}]}")
+                .done()
+                .json();
+        assertEquals(1, partly.get("marks").asInt(), "keyed in again, what was there before is gone");
+        assertEquals("sent", own.get("/api/my/work/" + id).json().get("state").asString());
+        assertEquals(
+                "not-begun", teacher.delete(first).done().json().get("state").asString());
+        assertEquals(404, teacher.delete(first).status());
+        own.post("/api/my/work/" + id + "/submission", "{\"answers\":[]}").done();
+        Answer refused = teacher.put(first, "{\"right\":[\"1/1.1\"]}");
+        assertEquals(409, refused.status(), "what a learner has sent is the learner's");
+        assertEquals(
+                400,
+                teacher.put(at + "/" + learnerIds.get(1), "{\"right\":[\"9/9\"]}")
+                        .status());
+        assertEquals(404, teacher.put(at + "/999999", "{}").status());
+        teacher.post("/api/assignments/" + id + "/release", "{}").done();
+        assertEquals(409, teacher.put(at + "/" + learnerIds.get(1), "{}").status());
+    }
 }

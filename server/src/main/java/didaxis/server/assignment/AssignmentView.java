@@ -26,6 +26,7 @@ public record AssignmentView(AssignmentSummary assignment, List<LearnerView> lea
             int learners,
             int working,
             int sent,
+            int keyed,
             int total) {
         static AssignmentSummary of(Assignments.Assignment assignment, Standings.Counts counts) {
             return new AssignmentSummary(
@@ -40,6 +41,7 @@ public record AssignmentView(AssignmentSummary assignment, List<LearnerView> lea
                     counts.learners(),
                     counts.working(),
                     counts.sent(),
+                    counts.keyed(),
                     assignment.total());
         }
     }
@@ -75,6 +77,7 @@ public record AssignmentView(AssignmentSummary assignment, List<LearnerView> lea
                     standing.keptAt().orElse(null),
                     standing.sentAt().orElse(null),
                     !standing.collected()
+                            && !standing.keyed()
                             && standing.sentAt()
                                     .filter(at -> at.isAfter(assignment.dueAt()))
                                     .isPresent(),

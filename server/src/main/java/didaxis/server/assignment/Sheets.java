@@ -32,7 +32,7 @@ class Sheets {
             WHERE assignment_id = :assignment AND learner_id = :learner AND revision = :revision
             """;
     private static final String SUBMISSIONS = """
-            SELECT s.id, h.learner_id, s.answers, s.marks, s.sent_at, s.collected
+            SELECT s.id, h.learner_id, s.answers, s.marks, s.sent_at, s.collected, s.keyed
             FROM submission s JOIN sheet h ON h.id = s.sheet_id WHERE h.assignment_id = :assignment
             """;
     private static final String SUBMISSION = SUBMISSIONS + """
@@ -54,8 +54,8 @@ class Sheets {
             VALUES (:assignment, :learner, '[]', 0) ON CONFLICT (assignment_id, learner_id) DO NOTHING
             """;
     private static final String SEND = """
-            INSERT INTO submission (sheet_id, answers, marks, sent_at, collected)
-            SELECT id, :answers, :marks, :at, :collected FROM sheet
+            INSERT INTO submission (sheet_id, answers, marks, sent_at, collected, keyed)
+            SELECT id, :answers, :marks, :at, :collected, :keyed FROM sheet
             WHERE assignment_id = :assignment AND learner_id = :learner
             ON CONFLICT (sheet_id) DO NOTHING RETURNING id
             """;
@@ -77,6 +77,10 @@ class Sheets {
             WHERE h.assignment_id = :assignment AND h.kept_at IS NOT NULL
             AND NOT EXISTS (SELECT 1 FROM submission s WHERE s.sheet_id = h.id)
             ORDER BY h.learner_id
+            """;
+    private static final String UNKEY = """
+            DELETE FROM submission WHERE keyed = 1
+            AND sheet_id IN (SELECT id FROM sheet WHERE assignment_id = :assignment AND learner_id = :learner)
             """;
     private static final String UNCOLLECT = """
             DELETE FROM submission WHERE collected = 1
@@ -108,7 +112,8 @@ class Sheets {
             List<StoredFinding> findings,
             int marks,
             Instant sentAt,
-            boolean collected) {
+            boolean collected,
+            boolean keyed) {
         Optional<StoredFinding> finding(String box) {
             return findings.stream().filter(one -> one.box().equals(box)).findFirst();
         }
@@ -194,7 +199,8 @@ class Sheets {
                         findings.getOrDefault(row.getLong("id"), List.of()),
                         row.getInt("marks"),
                         Instant.ofEpochMilli(row.getLong("sent_at")),
-                        row.getBoolean("collected")))
+                        row.getBoolean("collected"),
+                        row.getBoolean("keyed")))
                 .list();
     }
 
@@ -209,16 +215,37 @@ class Sheets {
 
     /** Keeps a submission; one that is there already stays as it is. */
     void send(long assignment, long learner, List<Answer> answers, Judgement judgement) {
-        insert(assignment, learner, answers, judgement, clock.instant(), false);
+        insert(assignment, learner, answers, judgement, clock.instant(), How.SENT);
+    }
+
+    /** Keeps what was written on paper, in the place of what was keyed in for it before. */
+    void keyIn(long assignment, long learner, List<Answer> answers, Judgement judgement) {
+        unkey(assignment, learner);
+        insert(assignment, learner, answers, judgement, clock.instant(), How.KEYED);
+    }
+
+    /** Takes back what was keyed in; false if nothing was. */
+    boolean unkey(long assignment, long learner) {
+        return database.sql(UNKEY)
+                        .param("assignment", assignment)
+                        .param("learner", learner)
+                        .update()
+                == 1;
+    }
+
+    /** How a sheet came in. */
+    private enum How {
+        SENT,
+        COLLECTED,
+        KEYED
     }
 
     /** Keeps a draft as it stands, as if it had been sent. */
     void collect(long assignment, long learner, List<Answer> answers, Judgement judgement, Instant at) {
-        insert(assignment, learner, answers, judgement, at, true);
+        insert(assignment, learner, answers, judgement, at, How.COLLECTED);
     }
 
-    private void insert(
-            long assignment, long learner, List<Answer> answers, Judgement judgement, Instant at, boolean collected) {
+    private void insert(long assignment, long learner, List<Answer> answers, Judgement judgement, Instant at, How how) {
         database.sql(BEGIN_UNKEPT)
                 .param("assignment", assignment)
                 .param("learner", learner)
@@ -229,7 +256,8 @@ class Sheets {
                 .param("answers", json.write(answers))
                 .param("marks", judgement.marks())
                 .param("at", at.toEpochMilli())
-                .param("collected", collected)
+                .param("collected", how == How.COLLECTED)
+                .param("keyed", how == How.KEYED)
                 .query(Long.class)
                 .optional()
                 .ifPresent(submission -> judgement

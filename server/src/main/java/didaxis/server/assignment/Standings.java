@@ -18,6 +18,8 @@ class Standings {
                     JOIN sheet h ON h.assignment_id = a.id AND h.learner_id = l.learner_id
                     JOIN submission s ON s.sheet_id = h.id
                     WHERE l.classroom_id = a.classroom_id) AS sent,
+                (SELECT count(*) FROM sheet h JOIN submission s ON s.sheet_id = h.id AND s.keyed = 1
+                    WHERE h.assignment_id = a.id) AS keyed,
                 (SELECT count(*) FROM classroom_learner l
                     JOIN sheet h ON h.assignment_id = a.id AND h.learner_id = l.learner_id
                     WHERE l.classroom_id = a.classroom_id AND h.kept_at IS NOT NULL AND NOT EXISTS (
@@ -27,7 +29,7 @@ class Standings {
             WHERE t.teacher_id = :teacher
             """;
     private static final String STANDING = """
-            SELECT a.id AS assignment_id, l.learner_id, h.kept_at, s.sent_at, s.marks, s.collected
+            SELECT a.id AS assignment_id, l.learner_id, h.kept_at, s.sent_at, s.marks, s.collected, s.keyed
             FROM assignment a
             JOIN classroom_learner l ON l.classroom_id = a.classroom_id AND a.withdrawn_at IS NULL
             LEFT JOIN sheet h ON h.assignment_id = a.id AND h.learner_id = l.learner_id
@@ -50,7 +52,7 @@ class Standings {
     }
 
     /** How many of a class are where with an assignment. */
-    record Counts(long assignment, int learners, int working, int sent) {}
+    record Counts(long assignment, int learners, int working, int sent, int keyed) {}
 
     /** Where one learner is with one assignment: when the draft was kept last, and when it was sent. */
     record Standing(
@@ -59,7 +61,8 @@ class Standings {
             Optional<Instant> keptAt,
             Optional<Instant> sentAt,
             int marks,
-            boolean collected) {
+            boolean collected,
+            boolean keyed) {
         static Standing map(ResultSet row, int number) throws SQLException {
             return new Standing(
                     row.getLong("assignment_id"),
@@ -67,7 +70,8 @@ class Standings {
                     instant(row, "kept_at"),
                     instant(row, "sent_at"),
                     row.getInt("marks"),
-                    row.getBoolean("collected"));
+                    row.getBoolean("collected"),
+                    row.getBoolean("keyed"));
         }
 
         private static Optional<Instant> instant(ResultSet row, String column) throws SQLException {
@@ -86,7 +90,11 @@ class Standings {
         return database.sql(COUNTS)
                 .param("teacher", teacher)
                 .query((row, number) -> new Counts(
-                        row.getLong("id"), row.getInt("learners"), row.getInt("working"), row.getInt("sent")))
+                        row.getLong("id"),
+                        row.getInt("learners"),
+                        row.getInt("working"),
+                        row.getInt("sent"),
+                        row.getInt("keyed")))
                 .list();
     }
 

@@ -1,0 +1,197 @@
+package didaxis.server.assignment;
+
+import didaxis.core.wording.BoxName;
+import didaxis.server.assignment.AssignmentView.AssignmentSummary;
+import didaxis.server.assignment.Assignments.Assignment;
+import didaxis.server.assignment.Standings.Standing;
+import didaxis.server.classroom.Classrooms;
+import didaxis.server.classroom.Classrooms.Learner;
+import didaxis.server.config.Problem;
+import didaxis.server.config.Transactions;
+import didaxis.server.question.FormWord;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+
+/** Takes in what a class wrote on paper, a row a learner; it is then marked like any other sheet. */
+@Service
+class KeyingService {
+    /** A box as the head of a column. */
+    record KeyingBox(String box, String number, String name, FormWord form, int marks) {}
+
+    /**
+     * One learner's row.
+     *
+     * @param variant the letter of the own variant; empty where all have the same
+     * @param keyed whether its answers were keyed in; what was sent by the learner is not changed here
+     * @param right the right answer of each box, in the own values
+     * @param answers what was sent, keyed in, or is in the making
+     */
+    record KeyingRow(
+            Learner learner,
+
+            @Schema(allowableValues = {"not-begun", "working", "sent"})
+            String state,
+
+            boolean keyed,
+            @Schema(types = {"integer", "null"}) Integer marks,
+            String variant,
+            List<Answer> right,
+            List<Answer> answers) {}
+
+    record KeyingView(AssignmentSummary assignment, List<KeyingBox> boxes, List<KeyingRow> rows) {}
+
+    private final Assignments assignments;
+    private final AssignmentViews views;
+    private final Sheets sheets;
+    private final Standings standings;
+    private final Classrooms classrooms;
+    private final Transactions transactions;
+
+    KeyingService(
+            Assignments assignments,
+            AssignmentViews views,
+            Sheets sheets,
+            Standings standings,
+            Classrooms classrooms,
+            Transactions transactions) {
+        this.assignments = assignments;
+        this.views = views;
+        this.sheets = sheets;
+        this.standings = standings;
+        this.classrooms = classrooms;
+        this.transactions = transactions;
+    }
+
+    /** What the database has of it. */
+    private record Found(
+            AssignmentSummary summary,
+            Variants variants,
+            List<Learner> learners,
+            Map<Long, Standing> standing,
+            Map<Long, Sheets.Submission> sent) {}
+
+    private Found found(long id, long teacher) {
+        return transactions.read(() -> {
+            Assignment assignment = assignments.ofTeacher(id, teacher);
+            return new Found(
+                    views.summary(id, teacher),
+                    assignments.variants(assignment),
+                    classrooms.learners(assignment.classroomId()),
+                    standings.ofAssignment(id).stream()
+                            .collect(Collectors.toMap(Standing::learner, Function.identity())),
+                    sheets.submissions(id).stream()
+                            .collect(Collectors.toMap(Sheets.Submission::learnerId, Function.identity())));
+        });
+    }
+
+    KeyingView of(long id, long teacher) {
+        Found found = found(id, teacher);
+        Paper paper = found.variants().numbered(0);
+        BoxName names = new BoxName(paper.style().house());
+        List<KeyingBox> boxes = paper.places().values().stream()
+                .map(place -> new KeyingBox(
+                        place.id(),
+                        place.number(),
+                        names.say(place.task(), place.box()),
+                        FormWord.of(place.box().form()),
+                        place.box().marks()))
+                .toList();
+        Map<Integer, List<Answer>> right = new HashMap<>();
+        List<KeyingRow> rows = new ArrayList<>();
+        for (Learner learner : found.learners()) {
+            int number = found.variants().number(learner.id());
+            rows.add(row(
+                    learner,
+                    found,
+                    right.computeIfAbsent(number, one -> right(found.variants().numbered(one)))));
+        }
+        return new KeyingView(found.summary(), boxes, rows);
+    }
+
+    private static List<Answer> right(Paper paper) {
+        return paper.places().values().stream()
+                .map(place -> new Answer(place.id(), right(paper, place)))
+                .toList();
+    }
+
+    private static String right(Paper paper, Paper.Place place) {
+        return paper.question(place).model(place.box(), paper.style().marking());
+    }
+
+    private static KeyingRow row(Learner learner, Found found, List<Answer> right) {
+        Optional<Sheets.Submission> sent = Optional.ofNullable(found.sent().get(learner.id()));
+        return new KeyingRow(
+                learner,
+                found.standing().get(learner.id()).word(),
+                sent.map(Sheets.Submission::keyed).orElse(false),
+                sent.map(Sheets.Submission::marks).orElse(null),
+                found.variants().letter(found.variants().number(learner.id())),
+                right,
+                sent.map(Sheets.Submission::answers).orElse(List.of()));
+    }
+
+    /**
+     * Keeps a learner's answers from paper, in the place of what was keyed in for them before.
+     *
+     * @param right the boxes that were answered as they should be, so that nothing needs to be typed
+     */
+    KeyingRow keyIn(long id, long learnerId, List<Answer> answers, List<String> right, long teacher) {
+        Found before = found(id, teacher);
+        Learner learner = before.learners().stream()
+                .filter(one -> one.id() == learnerId)
+                .findFirst()
+                .orElseThrow(() -> Problem.notFound("learner in this class"));
+        Paper paper = before.variants().of(learnerId);
+        List<Answer> all = new ArrayList<>(answers == null ? List.of() : answers);
+        for (String box : right == null ? List.<String>of() : right) {
+            Paper.Place place = paper.places().get(box == null ? "" : box);
+            if (place == null) throw Problem.badRequest("One of the answers belongs to no box of this sheet.");
+            all.add(new Answer(box, right(paper, place)));
+        }
+        List<Answer> checked = Answer.checked(paper, all);
+        Judgement judgement = Judgement.of(paper, checked);
+        transactions.write(() -> {
+            refuseIfReleased(assignments.ofTeacher(id, teacher));
+            if (sheets.submission(id, learnerId).filter(one -> !one.keyed()).isPresent())
+                throw Problem.of(
+                                HttpStatus.CONFLICT,
+                                learner.displayName() + " has sent this sheet; it is not keyed in.")
+                        .with("reason", "sent");
+            sheets.keyIn(id, learnerId, checked, judgement);
+        });
+        return rowOf(id, learner, teacher);
+    }
+
+    /** Takes back what was keyed in for a learner. */
+    KeyingRow unkey(long id, long learnerId, long teacher) {
+        Learner learner = transactions.write(() -> {
+            Assignment assignment = assignments.ofTeacher(id, teacher);
+            refuseIfReleased(assignment);
+            if (!sheets.unkey(id, learnerId)) throw Problem.notFound("sheet that was keyed in");
+            return classrooms.learners(assignment.classroomId()).stream()
+                    .filter(one -> one.id() == learnerId)
+                    .findFirst()
+                    .orElseThrow(() -> Problem.notFound("learner in this class"));
+        });
+        return rowOf(id, learner, teacher);
+    }
+
+    private KeyingRow rowOf(long id, Learner learner, long teacher) {
+        Found now = found(id, teacher);
+        return row(learner, now, right(now.variants().of(learner.id())));
+    }
+
+    private static void refuseIfReleased(Assignment assignment) {
+        if (assignment.released())
+            throw Problem.of(HttpStatus.CONFLICT, "This work was handed back already; nothing more can be keyed in.")
+                    .with("reason", "released");
+    }
+}
