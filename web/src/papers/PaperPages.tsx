@@ -2,6 +2,7 @@ import { ActionIcon, Group, Text } from '@mantine/core'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
 import { pagesQuery, type PagesWanted } from '../api/queries'
+import { announce } from '../ui/announce'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
 import classes from './PaperMaker.module.css'
@@ -41,7 +42,11 @@ export function PaperPages({ id, revision, some, wanted, onWanted }: PaperPagesP
   const { key, texts, variants, letter } = pages.data
   const query = new URLSearchParams({ what: wanted.what, variant: String(wanted.variant), key })
   if (wanted.classroom !== undefined) query.set('classroom', String(wanted.classroom))
-  const step = (by: number) => onWanted({ ...wanted, variant: (wanted.variant + by + variants) % variants })
+  const step = (by: number) => {
+    const variant = (wanted.variant + by + variants) % variants
+    announce(t('paper.variantNumber', { number: variant + 1, count: variants }))
+    onWanted({ ...wanted, variant })
+  }
   return (
     <section
       className={classes.pages}
@@ -58,7 +63,7 @@ export function PaperPages({ id, revision, some, wanted, onWanted }: PaperPagesP
           >
             ‹
           </ActionIcon>
-          <Text data-testid="variant" aria-live="polite">
+          <Text data-testid="variant">
             {t('paper.variant')} {t('paper.variantOf', { letter, count: variants })}
           </Text>
           <ActionIcon variant="default" size={36} aria-label={t('paper.nextVariant')} onClick={() => step(1)}>

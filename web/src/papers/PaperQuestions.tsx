@@ -1,6 +1,6 @@
 import { ActionIcon, Anchor, Group, Text, TextInput } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useRef, useState, type RefObject } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
@@ -23,6 +23,7 @@ export function PaperQuestions({ made, told, onMade }: PaperQuestionsProps) {
   const { t } = useTranslation()
   const own = useQuery(questionsQuery).data ?? []
   const [dragged, setDragged] = useState<number>()
+  const finder = useRef<HTMLInputElement>(null)
   const put = (questions: number[], said: string) => {
     announce(said)
     onMade(withQuestions(made, questions))
@@ -64,7 +65,7 @@ export function PaperQuestions({ made, told, onMade }: PaperQuestionsProps) {
                   c="inherit"
                   fw={600}
                   className={classes.told}
-                  aria-label={t('paper.edit', { title })}
+                  title={t('paper.edit', { title })}
                 >
                   {place + 1} {title}
                 </Anchor>
@@ -98,7 +99,10 @@ export function PaperQuestions({ made, told, onMade }: PaperQuestionsProps) {
                 <Act
                   label={t('paper.takeOff', { title })}
                   sign="×"
-                  onAct={() => put(made.questions.toSpliced(place, 1), t('paper.takenOff', { title }))}
+                  onAct={() => {
+                    finder.current?.focus()
+                    put(made.questions.toSpliced(place, 1), t('paper.takenOff', { title }))
+                  }}
                 />
               </Group>
             </li>
@@ -109,6 +113,7 @@ export function PaperQuestions({ made, told, onMade }: PaperQuestionsProps) {
       <Finder
         all={own}
         free={free}
+        field={finder}
         onAdd={({ id, title }) =>
           put([...made.questions, id], t('paper.added', { title, place: made.questions.length + 1 }))
         }
@@ -132,10 +137,12 @@ function Act({ label, sign, disabled, onAct }: ActProps) {
       color="gray"
       size={28}
       className={classes.act}
-      disabled={disabled}
+      // Never truly disabled: who has moved a question to the top by it stays where they are.
+      data-disabled={disabled || undefined}
+      aria-disabled={disabled}
       aria-label={label}
       title={label}
-      onClick={onAct}
+      onClick={disabled ? undefined : onAct}
     >
       {sign}
     </ActionIcon>
@@ -155,11 +162,13 @@ interface FinderProps {
   all: Schemas['QuestionSummary'][]
   /** Those that are not on the paper. */
   free: Schemas['QuestionSummary'][]
+  /** Where one goes on from when a question has come or gone. */
+  field: RefObject<HTMLInputElement | null>
   onAdd: (question: Schemas['QuestionSummary']) => void
 }
 
 /** Questions found by their name, what they ask, or their circuit; pressed, one is put at the end of the paper. */
-function Finder({ all, free, onAdd }: FinderProps) {
+function Finder({ all, free, field, onAdd }: FinderProps) {
   const { t } = useTranslation()
   const [find, setFind] = useState('')
   const words = find.toLowerCase().split(/\s+/)
@@ -179,6 +188,7 @@ function Finder({ all, free, onAdd }: FinderProps) {
   return (
     <>
       <TextInput
+        ref={field}
         aria-label={t('paper.find')}
         placeholder={t('paper.find')}
         value={find}
@@ -205,8 +215,11 @@ function Finder({ all, free, onAdd }: FinderProps) {
             <button
               type="button"
               className={classes.take}
-              aria-label={t('paper.add', { title: one.title })}
-              onClick={() => onAdd(one)}
+              aria-label={t('paper.add', { title: one.title, asks: asks(one, t), marks: one.marks })}
+              onClick={() => {
+                field.current?.focus()
+                onAdd(one)
+              }}
             >
               <span className={classes.told}>
                 <span>{one.title}</span>

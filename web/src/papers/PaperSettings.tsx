@@ -35,6 +35,7 @@ export function PaperSettings({ made, told, onMade, wanted, onWanted }: PaperSet
       <h2 className={classes.caption}>{t('paper.shown')}</h2>
       <SegmentedControl
         fullWidth
+        transitionDuration={0}
         aria-label={t('paper.shown')}
         data={(['paper', 'answers', 'memo'] as const).map((value) => ({
           value,

@@ -1,5 +1,6 @@
 package didaxis.server;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
@@ -7,13 +8,19 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import didaxis.server.School.Answer;
 import didaxis.server.School.Person;
+import java.io.ByteArrayInputStream;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -339,5 +346,45 @@ class ComposedPaperTest {
         assertEquals(404, teacher.put(at + "/999999", "{}").status());
         teacher.post("/api/assignments/" + id + "/release", "{}").done();
         assertEquals(409, teacher.put(at + "/" + learnerIds.get(1), "{}").status());
+    }
+
+    @Test
+    void aPaperIsTextAndAnOpenDocumentWithTheSameQuestionsNumbersAndMarks() throws Exception {
+        String at = "/api/papers/"
+                + paper("Open paper", "{\"dataSheet\":true}", varied, fixed, words)
+                        .done()
+                        .json()
+                        .get("id");
+        String text = teacher.get(at + "/paper.txt").done().body();
+        Map<String, byte[]> parts = new HashMap<>();
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(teacher.file(at + "/paper.odt")))) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry())
+                parts.put(entry.getName(), zip.readAllBytes());
+        }
+        assertEquals("application/vnd.oasis.opendocument.text", new String(parts.get("mimetype"), UTF_8));
+        for (String xml : List.of("content.xml", "styles.xml", "meta.xml", "META-INF/manifest.xml", "Pictures/1.svg"))
+            DocumentBuilderFactory.newInstance().newDocumentBuilder().parse(new ByteArrayInputStream(parts.get(xml)));
+        String content = new String(parts.get("content.xml"), UTF_8).replaceAll("<[^>]*>", "|");
+        for (String written : List.of(text.replace('\t', '|'), content)) {
+            int from = -1;
+            for (String next : List.of(
+                    "Open paper",
+                    "Question 1",
+                    "Write down the total current.",
+                    "(1)",
+                    "Question 2",
+                    "(3)",
+                    "Question 3",
+                    "Define power.",
+                    "(2)",
+                    "Ohm’s law")) {
+                int found = written.indexOf(next, from + 1);
+                assertTrue(found > from, () -> next + " in its place in " + written);
+                from = found;
+            }
+        }
+        assertTrue(text.contains("[R1 and R2 in series]"), "the drawing in words");
+        assertTrue(text.contains("resistance of L1: 5"), text);
+        assertTrue(teacher.get(at + "/memo.txt").done().body().contains("✓"));
     }
 }

@@ -15,6 +15,7 @@ import didaxis.server.print.Pdf;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -142,12 +143,17 @@ final class PaperPage {
                     Words.describe(state.circuit()));
             html.raw("<div class=\"figure\">").raw(inPrint(svg)).raw("</div>");
         }
-        List<String> given = told.given().stream()
-                .filter(one -> !isOnTheDrawing(one))
+        given("given", told.given().stream().filter(one -> !isOnTheDrawing(one)).toList());
+        // Where there is no drawing, as in plain text, what stands on it must be said.
+        given("told", told.given().stream().filter(PaperPage::isOnTheDrawing).toList());
+    }
+
+    private void given(String type, List<QuestionSheet.GivenView> cells) {
+        String said = cells.stream()
                 .map(one -> one.cell().quantity() + " of "
                         + one.cell().subject().replaceFirst("^\\.", "") + ": " + one.shown())
-                .toList();
-        if (!given.isEmpty()) html.element("p", "given", "Given: " + String.join("; ", given) + ".");
+                .collect(Collectors.joining("; "));
+        if (!said.isEmpty()) html.element("p", type, "Given: " + said + ".");
     }
 
     /** Resistances and the emf stand on the drawing already. */

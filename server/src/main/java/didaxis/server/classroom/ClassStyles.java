@@ -37,7 +37,8 @@ public class ClassStyles {
         return of(database.sql(GET).param("id", id).query(String.class).single());
     }
 
-    void set(long id, ClassStyle style) {
+    /** Gives a class another style. */
+    public void set(long id, ClassStyle style) {
         database.sql(SET)
                 .param("style", json.write(ClassStyleBody.of(style)))
                 .param("id", id)

@@ -86,7 +86,7 @@ public class Classrooms {
     record Colleague(long id, String displayName, boolean owner) {}
 
     /** Those a teacher owns or that are shared with them. */
-    List<Classroom> of(long teacher) {
+    public List<Classroom> of(long teacher) {
         return database.sql(OWN).param("teacher", teacher).query(Classroom::map).list();
     }
 

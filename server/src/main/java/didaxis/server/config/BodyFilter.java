@@ -25,6 +25,10 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Ordered.HIGHEST_PRECEDENCE + 5)
 class BodyFilter extends OncePerRequestFilter {
     private static final int MOST_BYTES = 128 * 1024;
+    /** A school's questions and papers in one file. */
+    private static final int MOST_BYTES_A_PACKAGE = 4 * 1024 * 1024;
+
+    private static final String PACKAGES = "/api/packages";
     private static final int MOST_SECONDS = 20;
 
     /** The body is not taken, and this is what is said. */
@@ -36,9 +40,8 @@ class BodyFilter extends OncePerRequestFilter {
             this.status = status;
         }
 
-        private static Refused tooLong() {
-            return new Refused(
-                    HttpStatus.CONTENT_TOO_LARGE, "The request is longer than " + MOST_BYTES / 1024 + " kB.");
+        private static Refused tooLong(long most) {
+            return new Refused(HttpStatus.CONTENT_TOO_LARGE, "The request is longer than " + most / 1024 + " kB.");
         }
 
         Problem problem() {
@@ -62,11 +65,12 @@ class BodyFilter extends OncePerRequestFilter {
                     Problem.of(HttpStatus.UNSUPPORTED_MEDIA_TYPE, "The request must be JSON (application/json)."));
             return;
         }
-        if (request.getContentLengthLong() > MOST_BYTES) {
-            problems.write(response, Refused.tooLong().problem());
+        long most = request.getRequestURI().equals(PACKAGES) ? MOST_BYTES_A_PACKAGE : MOST_BYTES;
+        if (request.getContentLengthLong() > most) {
+            problems.write(response, Refused.tooLong(most).problem());
             return;
         }
-        chain.doFilter(new Limited(request), response);
+        chain.doFilter(new Limited(request, most), response);
     }
 
     private static boolean isJson(String contentType) {
@@ -80,8 +84,11 @@ class BodyFilter extends OncePerRequestFilter {
     }
 
     private static final class Limited extends HttpServletRequestWrapper {
-        Limited(HttpServletRequest request) {
+        private final long most;
+
+        Limited(HttpServletRequest request, long most) {
             super(request);
+            this.most = most;
         }
 
         @Override
@@ -107,7 +114,7 @@ class BodyFilter extends OncePerRequestFilter {
 
                 private void count(int bytes) throws Refused {
                     read += bytes;
-                    if (read > MOST_BYTES) throw Refused.tooLong();
+                    if (read > most) throw Refused.tooLong(most);
                     // Each read has its own time-out; a byte now and then would never meet it.
                     if (System.nanoTime() - begun > TimeUnit.SECONDS.toNanos(MOST_SECONDS))
                         throw new Refused(

@@ -32,6 +32,7 @@ class PagesController {
             Instant dueAt,
             @Schema(types = {"boolean", "null"}) Boolean again) {}
 
+    private static final String OPEN_DOCUMENT = "application/vnd.oasis.opendocument.text";
     private static final Duration LOOKED_AT = Duration.ofHours(1);
 
     private final PagesService pages;
@@ -88,6 +89,31 @@ class PagesController {
             @RequestParam(required = false) Long classroom,
             @AuthenticationPrincipal SignedIn me) {
         return pages.pdf(id, new Wanted(Pages.named(what), variant, classroom), me.id());
+    }
+
+    /** The same as an open text document, to be edited. */
+    @GetMapping(value = "/api/papers/{id}/{what}.odt", produces = OPEN_DOCUMENT)
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(mediaType = OPEN_DOCUMENT, schema = @Schema(type = "string", format = "binary")))
+    byte[] openDocument(
+            @PathVariable long id,
+            @PathVariable String what,
+            @RequestParam(defaultValue = "0") int variant,
+            @RequestParam(required = false) Long classroom,
+            @AuthenticationPrincipal SignedIn me) {
+        return pages.openDocument(id, new Wanted(Pages.named(what), variant, classroom), me.id());
+    }
+
+    /** The same as plain text. */
+    @GetMapping(value = "/api/papers/{id}/{what}.txt", produces = MediaType.TEXT_PLAIN_VALUE + ";charset=UTF-8")
+    String plainText(
+            @PathVariable long id,
+            @PathVariable String what,
+            @RequestParam(defaultValue = "0") int variant,
+            @RequestParam(required = false) Long classroom,
+            @AuthenticationPrincipal SignedIn me) {
+        return pages.plainText(id, new Wanted(Pages.named(what), variant, classroom), me.id());
     }
 
     @PostMapping("/api/papers/{id}/assignments")

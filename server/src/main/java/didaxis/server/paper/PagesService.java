@@ -12,7 +12,9 @@ import didaxis.server.classroom.Classrooms;
 import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
 import didaxis.server.paper.PaperView.PagesView;
+import didaxis.server.print.OpenDocument;
 import didaxis.server.print.Pdf;
+import didaxis.server.print.PlainText;
 import didaxis.server.print.PrintedPages;
 import org.springframework.stereotype.Service;
 
@@ -78,6 +80,15 @@ class PagesService {
         PrintedPages pages = latest.of(document(id, wanted, owner).html());
         if (page < 0 || page >= pages.texts().size()) throw Problem.notFound("page");
         return pages.png(page);
+    }
+
+    /** The same as an open text document, to be edited. */
+    byte[] openDocument(long id, Wanted wanted, long owner) {
+        return OpenDocument.of(document(id, wanted, owner).html());
+    }
+
+    String plainText(long id, Wanted wanted, long owner) {
+        return PlainText.of(document(id, wanted, owner).html());
     }
 
     byte[] pdf(long id, Wanted wanted, long owner) {

@@ -19,7 +19,7 @@ import org.springframework.stereotype.Service;
 
 /** Keeps a teacher's papers. */
 @Service
-class PaperService {
+public class PaperService {
     private static final int MOST_QUESTIONS = 40;
 
     private final Papers papers;
@@ -98,7 +98,12 @@ class PaperService {
                 .with("paper", now);
     }
 
-    private static Content checked(Content content) {
+    /**
+     * What a paper is made of, if it can be; whether its questions are there is another thing.
+     *
+     * @throws Problem if something in it cannot be
+     */
+    public static Content checked(Content content) {
         List<Long> ids = content.questions() == null ? List.of() : content.questions();
         if (ids.size() > MOST_QUESTIONS || ids.contains(null))
             throw Problem.badRequest("A paper has at most " + MOST_QUESTIONS + " questions.")

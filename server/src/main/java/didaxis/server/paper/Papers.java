@@ -97,7 +97,7 @@ public class Papers {
     }
 
     /** The latest first. */
-    List<Kept> of(long owner) {
+    public List<Kept> of(long owner) {
         return database.sql(OWN).param("owner", owner).query(this::map).list();
     }
 
@@ -115,7 +115,7 @@ public class Papers {
      *
      * @throws Problem if there is none
      */
-    Kept one(long id, long owner) {
+    public Kept one(long id, long owner) {
         return database.sql(ONE)
                 .param("id", id)
                 .param("owner", owner)

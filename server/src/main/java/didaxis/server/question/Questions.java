@@ -79,7 +79,7 @@ public class Questions {
         return new Kept(row.getLong("id"), content, Instant.ofEpochMilli(row.getLong("updated_at")));
     }
 
-    List<Kept> of(long owner) {
+    public List<Kept> of(long owner) {
         return database.sql(OWN).param("owner", owner).query(this::map).list();
     }
 

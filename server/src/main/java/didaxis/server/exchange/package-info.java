@@ -1,0 +1,2 @@
+/** Questions, papers and styles carried from one school to another. */
+package didaxis.server.exchange;

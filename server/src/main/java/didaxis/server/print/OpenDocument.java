@@ -1,0 +1,233 @@
+package didaxis.server.print;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.zip.CRC32;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import javax.xml.transform.OutputKeys;
+import javax.xml.transform.Transformer;
+import javax.xml.transform.TransformerException;
+import javax.xml.transform.TransformerFactory;
+import javax.xml.transform.dom.DOMSource;
+import javax.xml.transform.stream.StreamResult;
+import org.w3c.dom.Element;
+import org.w3c.dom.Node;
+import org.w3c.dom.Text;
+
+/**
+ * A document for the printer as an open text document that can be edited (ODT; OASIS OpenDocument 1.3): headings,
+ * paragraphs and tables as such, drawings as vectors. A quotient is written with a stroke.
+ */
+public final class OpenDocument {
+    private static final String MIMETYPE = "application/vnd.oasis.opendocument.text";
+    private static final double CM_A_PIXEL = 2.54 / 96;
+    /** Space that must be kept has an element of its own in this format. */
+    private static final String SPACES = "<text:s text:c=\"%d\"/>";
+
+    private static final Map<String, String> STYLES =
+            Map.of("sub", "Sub", "sup", "Super", "i", "Italic", "b", "Strong");
+
+    private final StringBuilder content = new StringBuilder();
+    private final List<byte[]> pictures = new ArrayList<>();
+    private int tables;
+
+    private OpenDocument() {}
+
+    /** @param html a document for the printer */
+    public static byte[] of(String html) {
+        PageDocument page = PageDocument.of(html);
+        OpenDocument document = new OpenDocument();
+        document.blocks(page.body());
+        try {
+            return document.zipped(page.title());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private void blocks(Element parent) {
+        for (Element child : PageDocument.children(parent)) block(child);
+    }
+
+    private void block(Element element) {
+        switch (element.getTagName()) {
+            case "h1" ->
+                content.append("<text:h text:style-name=\"Title\" text:outline-level=\"1\">")
+                        .append(inline(element))
+                        .append("</text:h>");
+            case "h2" ->
+                content.append("<text:h text:style-name=\"Heading\" text:outline-level=\"2\">")
+                        .append(inline(element))
+                        .append("</text:h>");
+            case "p" -> {
+                if (!PageDocument.is(element, "told")) paragraph("Body", inline(element));
+            }
+            case "table" -> table(element);
+            case "svg" -> picture(element);
+            default -> {
+                if (PageDocument.is(element, "line")) paragraph("Line", "");
+                else blocks(element);
+            }
+        }
+    }
+
+    private void paragraph(String style, String inline) {
+        content.append("<text:p text:style-name=\"")
+                .append(style)
+                .append("\">")
+                .append(inline)
+                .append("</text:p>");
+    }
+
+    private void table(Element table) {
+        boolean ruled = PageDocument.is(table, "chart");
+        List<Element> rows = PageDocument.children(table);
+        int columns = rows.stream()
+                .mapToInt(row -> PageDocument.children(row).size())
+                .max()
+                .orElse(1);
+        String prompt = PageDocument.is(table, "prompt") ? "Prompt" : "Plain";
+        content.append("<table:table table:name=\"T").append(++tables).append("\" table:style-name=\"Whole\">");
+        for (int k = 0; k < columns; k++)
+            content.append("<table:table-column table:style-name=\"")
+                    .append(prompt.equals("Prompt") ? (k == 1 ? "Wide" : "Narrow") : "Even")
+                    .append("\"/>");
+        for (Element row : rows) {
+            content.append("<table:table-row>");
+            List<Element> cells = PageDocument.children(row);
+            for (int k = 0; k < columns; k++) cell(k < cells.size() ? cells.get(k) : null, ruled);
+            content.append("</table:table-row>");
+        }
+        content.append("</table:table>");
+    }
+
+    private void cell(Element cell, boolean ruled) {
+        content.append("<table:table-cell office:value-type=\"string\"")
+                .append(ruled ? " table:style-name=\"Ruled\"" : "")
+                .append('>');
+        boolean right = cell != null && (PageDocument.is(cell, "marks") || PageDocument.is(cell, "ticks"));
+        boolean headed = cell != null
+                && PageDocument.children(cell).stream()
+                        .anyMatch(child -> child.getTagName().equals("h1"));
+        if (headed) blocks(cell);
+        else paragraph(right ? "Right" : "Body", cell == null ? "" : inline(cell));
+        content.append("</table:table-cell>");
+    }
+
+    private void picture(Element svg) {
+        String style = svg.getAttribute("style");
+        double width = pixels(style, "width") * CM_A_PIXEL;
+        double height = pixels(style, "height") * CM_A_PIXEL;
+        pictures.add(serialised(svg).getBytes(StandardCharsets.UTF_8));
+        content.append("<text:p text:style-name=\"Body\"><draw:frame draw:name=\"Drawing ")
+                .append(pictures.size())
+                .append("\" text:anchor-type=\"as-char\" svg:width=\"%.3fcm\" svg:height=\"%.3fcm\">"
+                        .formatted(width, height))
+                .append("<draw:image xlink:href=\"Pictures/")
+                .append(pictures.size())
+                .append(".svg\" xlink:type=\"simple\" xlink:show=\"embed\" xlink:actuate=\"onLoad\"/><svg:desc>")
+                .append(Html.escaped(PlainText.words(svg)))
+                .append("</svg:desc></draw:frame></text:p>");
+    }
+
+    private static double pixels(String style, String name) {
+        String after = style.replaceFirst("^.*?\\b" + name + ":", "");
+        return Double.parseDouble(after.substring(0, after.indexOf("px")));
+    }
+
+    private static String serialised(Element element) {
+        try (StringWriter out = new StringWriter()) {
+            Transformer transformer = TransformerFactory.newInstance().newTransformer();
+            transformer.setOutputProperty(OutputKeys.ENCODING, "UTF-8");
+            transformer.transform(new DOMSource(element), new StreamResult(out));
+            return out.toString();
+        } catch (TransformerException | IOException e) {
+            throw new IllegalStateException("a drawing cannot be written", e);
+        }
+    }
+
+    private static String inline(Node node) {
+        StringBuilder all = new StringBuilder();
+        for (Node child = node.getFirstChild(); child != null; child = child.getNextSibling()) {
+            if (child instanceof Text text) all.append(text(text.getData()));
+            else if (child instanceof Element element) all.append(inline(element));
+        }
+        return all.toString();
+    }
+
+    private static String inline(Element element) {
+        String style = STYLES.get(element.getTagName());
+        if (PageDocument.is(element, "fraction")) return text(PlainText.inline(element));
+        String inner = inline((Node) element);
+        return style == null ? inner : "<text:span text:style-name=\"" + style + "\">" + inner + "</text:span>";
+    }
+
+    private static String text(String plain) {
+        StringBuilder text = new StringBuilder();
+        int spaces = 0;
+        for (char letter : plain.toCharArray()) {
+            if (letter == ' ' && spaces++ > 0) continue;
+            if (letter != ' ') {
+                if (spaces > 1) text.append(SPACES.formatted(spaces - 1));
+                spaces = 0;
+            }
+            text.append(letter == '\n' ? "<text:line-break/>" : Html.escaped(String.valueOf(letter)));
+        }
+        return spaces > 1 ? text + SPACES.formatted(spaces - 1) : text.toString();
+    }
+
+    private byte[] zipped(String title) throws IOException {
+        try (ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+                ZipOutputStream zip = new ZipOutputStream(bytes, StandardCharsets.UTF_8)) {
+            // The type comes first and as it is, so that it is found without unpacking anything.
+            stored(zip, "mimetype", MIMETYPE.getBytes(StandardCharsets.US_ASCII));
+            put(zip, "content.xml", part("content.xml").formatted(content).getBytes(StandardCharsets.UTF_8));
+            put(zip, "styles.xml", part("styles.xml").getBytes(StandardCharsets.UTF_8));
+            put(zip, "meta.xml", part("meta.xml").formatted(Html.escaped(title)).getBytes(StandardCharsets.UTF_8));
+            StringBuilder manifest = new StringBuilder();
+            for (int k = 1; k <= pictures.size(); k++) {
+                put(zip, "Pictures/" + k + ".svg", pictures.get(k - 1));
+                manifest.append("<manifest:file-entry manifest:full-path=\"Pictures/")
+                        .append(k)
+                        .append(".svg\" manifest:media-type=\"image/svg+xml\"/>");
+            }
+            put(
+                    zip,
+                    "META-INF/manifest.xml",
+                    part("manifest.xml").formatted(manifest).getBytes(StandardCharsets.UTF_8));
+            zip.finish();
+            return bytes.toByteArray();
+        }
+    }
+
+    private static void stored(ZipOutputStream zip, String name, byte[] bytes) throws IOException {
+        CRC32 sum = new CRC32();
+        sum.update(bytes);
+        ZipEntry entry = new ZipEntry(name);
+        entry.setMethod(ZipEntry.STORED);
+        entry.setSize(bytes.length);
+        entry.setCrc(sum.getValue());
+        zip.putNextEntry(entry);
+        zip.write(bytes);
+    }
+
+    private static void put(ZipOutputStream zip, String name, byte[] bytes) throws IOException {
+        zip.putNextEntry(new ZipEntry(name));
+        zip.write(bytes);
+    }
+
+    /** A part of every such document. */
+    private static String part(String name) throws IOException {
+        try (InputStream part = OpenDocument.class.getResourceAsStream("/print/odt/" + name)) {
+            return new String(part.readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+}
