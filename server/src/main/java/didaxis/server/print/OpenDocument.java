@@ -68,7 +68,8 @@ public final class OpenDocument {
                         .append(inline(element))
                         .append("</text:h>");
             case "p" -> {
-                if (!PageDocument.is(element, "told")) paragraph("Body", inline(element));
+                boolean kept = PageDocument.is(element, "act") || PageDocument.is(element, "given");
+                if (!PageDocument.is(element, "told")) paragraph(kept ? "Kept" : "Body", inline(element));
             }
             case "table" -> table(element);
             case "svg" -> picture(element);
@@ -87,39 +88,50 @@ public final class OpenDocument {
                 .append("</text:p>");
     }
 
+    /** Columns of a table of a class, from the left; those of others are equal. */
+    private static final Map<String, List<String>> COLUMNS =
+            Map.of("prompt", List.of("Narrow", "Wide", "Narrow"), "working", List.of("Widest", "Narrow"));
+
     private void table(Element table) {
-        boolean ruled = PageDocument.is(table, "chart");
         List<Element> rows = PageDocument.children(table);
-        int columns = rows.stream()
-                .mapToInt(row -> PageDocument.children(row).size())
-                .max()
-                .orElse(1);
-        String prompt = PageDocument.is(table, "prompt") ? "Prompt" : "Plain";
+        int columns = rows.stream().mapToInt(OpenDocument::columns).max().orElse(1);
+        List<String> widths = COLUMNS.getOrDefault(table.getAttribute("class"), List.of());
         content.append("<table:table table:name=\"T").append(++tables).append("\" table:style-name=\"Whole\">");
         for (int k = 0; k < columns; k++)
             content.append("<table:table-column table:style-name=\"")
-                    .append(prompt.equals("Prompt") ? (k == 1 ? "Wide" : "Narrow") : "Even")
+                    .append(k < widths.size() ? widths.get(k) : "Even")
                     .append("\"/>");
         for (Element row : rows) {
             content.append("<table:table-row>");
-            List<Element> cells = PageDocument.children(row);
-            for (int k = 0; k < columns; k++) cell(k < cells.size() ? cells.get(k) : null, ruled);
+            for (Element cell : PageDocument.children(row)) cell(cell, PageDocument.is(table, "chart"));
             content.append("</table:table-row>");
         }
         content.append("</table:table>");
     }
 
+    private static int columns(Element row) {
+        return PageDocument.children(row).stream().mapToInt(OpenDocument::span).sum();
+    }
+
+    private static int span(Element cell) {
+        return cell.hasAttribute("colspan") ? Integer.parseInt(cell.getAttribute("colspan")) : 1;
+    }
+
     private void cell(Element cell, boolean ruled) {
-        content.append("<table:table-cell office:value-type=\"string\"")
-                .append(ruled ? " table:style-name=\"Ruled\"" : "")
-                .append('>');
-        boolean right = cell != null && (PageDocument.is(cell, "marks") || PageDocument.is(cell, "ticks"));
-        boolean headed = cell != null
-                && PageDocument.children(cell).stream()
-                        .anyMatch(child -> child.getTagName().equals("h1"));
+        content.append("<table:table-cell office:value-type=\"string\"");
+        if (ruled) content.append(" table:style-name=\"Ruled\"");
+        if (span(cell) > 1)
+            content.append(" table:number-columns-spanned=\"")
+                    .append(span(cell))
+                    .append('"');
+        content.append('>');
+        boolean right = List.of("marks", "ticks", "total", "variant").contains(cell.getAttribute("class"));
+        boolean headed = PageDocument.children(cell).stream()
+                .anyMatch(child -> child.getTagName().equals("h1"));
         if (headed) blocks(cell);
-        else paragraph(right ? "Right" : "Body", cell == null ? "" : inline(cell));
+        else paragraph(right ? "Right" : "Body", inline((Node) cell));
         content.append("</table:table-cell>");
+        content.append("<table:covered-table-cell/>".repeat(span(cell) - 1));
     }
 
     private void picture(Element svg) {
@@ -165,9 +177,17 @@ public final class OpenDocument {
 
     private static String inline(Element element) {
         String style = STYLES.get(element.getTagName());
-        if (PageDocument.is(element, "fraction")) return text(PlainText.inline(element));
+        if (PageDocument.is(element, "fraction")) {
+            List<Element> parts = PageDocument.children(element);
+            return bracketed(parts.get(0)) + "/" + bracketed(parts.get(1));
+        }
         String inner = inline((Node) element);
         return style == null ? inner : "<text:span text:style-name=\"" + style + "\">" + inner + "</text:span>";
+    }
+
+    private static String bracketed(Element term) {
+        String inner = inline((Node) term);
+        return PlainText.isOne(PlainText.inline(term)) ? inner : "(" + inner + ")";
     }
 
     private static String text(String plain) {

@@ -79,6 +79,11 @@ public final class PlainText {
     }
 
     private static String bracketed(String term) {
-        return term.matches("[\\p{L}\\p{N}.,]+") ? term : "(" + term + ")";
+        return isOne(term) ? term : "(" + term + ")";
+    }
+
+    /** Whether a term of a quotient needs no brackets. */
+    static boolean isOne(String term) {
+        return term.matches("[\\p{L}\\p{N}.,]+");
     }
 }
