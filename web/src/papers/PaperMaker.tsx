@@ -40,9 +40,9 @@ function useWanted() {
   return [wanted, want] as const
 }
 
-/** The address of what is printed of a paper. */
-const pdfOf = (id: number, what: string, { variant, classroom }: PagesWanted) =>
-  `/api/papers/${id}/${what}.pdf?variant=${variant}${classroom === undefined ? '' : `&classroom=${classroom}`}`
+/** The address of what is printed of a paper, as a file of some kind. */
+const fileOf = (id: number, file: string, { variant, classroom }: PagesWanted) =>
+  `/api/papers/${id}/${file}?variant=${variant}${classroom === undefined ? '' : `&classroom=${classroom}`}`
 
 /** A paper in the making: its questions, its pages as they will print, and how it is laid out. */
 export function PaperMaker({ person, paper }: { person: string; paper: PaperView }) {
@@ -95,13 +95,27 @@ export function PaperMaker({ person, paper }: { person: string; paper: PaperView
                 <Menu.Item
                   key={what}
                   component="a"
-                  href={pdfOf(paper.id, what, wanted)}
+                  href={fileOf(paper.id, `${what}.pdf`, wanted)}
                   target="_blank"
                   rel="noreferrer"
                 >
                   {t(`paper.printed.${what}`)}
                 </Menu.Item>
               ))}
+              <Menu.Divider />
+              <Menu.Label>{t('paper.export')}</Menu.Label>
+              <Menu.Item component="a" href={fileOf(paper.id, 'paper.odt', wanted)} download>
+                {t('paper.asOpenDocument')}
+              </Menu.Item>
+              <Menu.Item component="a" href={fileOf(paper.id, 'memo.odt', wanted)} download>
+                {t('paper.memoAsOpenDocument')}
+              </Menu.Item>
+              <Menu.Item component="a" href={fileOf(paper.id, 'paper.txt', wanted)} download>
+                {t('paper.asText')}
+              </Menu.Item>
+              <Menu.Item component="a" href={`/api/papers/${paper.id}/package`} download>
+                {t('paper.asPackage')}
+              </Menu.Item>
               <Menu.Divider />
               <Menu.Item onClick={() => setDialog('history')}>{t('paper.history')}</Menu.Item>
             </Menu.Dropdown>

@@ -15,6 +15,7 @@ import { RemovedList } from '../ui/RemovedList'
 import { Screen } from '../ui/Screen'
 import { useFind } from '../ui/useFind'
 import { useRemoval } from '../ui/useRemoval'
+import { PackageMenu } from './PackageMenu'
 
 type Summary = Schemas['PaperSummary']
 
@@ -47,9 +48,12 @@ export default function Papers() {
     <Screen
       title={t('papers.title')}
       actions={
-        <Button loading={make.isPending} onClick={() => make.mutate()}>
-          {t('papers.new')}
-        </Button>
+        <>
+          <PackageMenu />
+          <Button loading={make.isPending} onClick={() => make.mutate()}>
+            {t('papers.new')}
+          </Button>
+        </>
       }
     >
       {papers.isLoadingError && <Failed error={papers.error} onRetry={() => void papers.refetch()} />}
