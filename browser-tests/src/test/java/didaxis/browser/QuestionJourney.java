@@ -271,7 +271,8 @@ class QuestionJourney {
         page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Print…"))
                 .click();
         for (String printed : List.of("Paper", "Memo of each variant")) {
-            Locator link = page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(printed));
+            Locator link = page.getByRole(
+                    AriaRole.LINK, new Page.GetByRoleOptions().setName(printed).setExact(true));
             APIResponse pdf = page.request().get(visit.address(link.getAttribute("href")));
             assertEquals("application/pdf", pdf.headers().get("content-type"));
         }

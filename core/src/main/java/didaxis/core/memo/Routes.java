@@ -11,6 +11,7 @@ import didaxis.core.working.Step;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -29,6 +30,9 @@ public final class Routes {
     private static final int MOST_LOOKS = 30_000;
 
     private static final int MOST_ROUTES = 8;
+
+    /** What is taught to be found from a power; to anything else that would be a detour. */
+    private static final Set<Quantity> THROUGH_POWER = EnumSet.of(Quantity.POWER, Quantity.ENERGY, Quantity.COST);
 
     private final Relations relations;
     private final Set<Cell> known;
@@ -142,7 +146,7 @@ public final class Routes {
 
     private boolean isDetour(Cell used) {
         boolean power = used.quantity() == Quantity.POWER;
-        return power && target.quantity() != Quantity.POWER && !isKnown(one(used));
+        return power && !THROUGH_POWER.contains(target.quantity()) && !isKnown(one(used));
     }
 
     /** Whether a cell would be found from itself. */

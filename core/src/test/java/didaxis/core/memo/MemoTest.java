@@ -8,6 +8,8 @@ import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.RandomCircuits;
 import didaxis.core.circuit.Subject;
+import didaxis.core.formula.FormulaText;
+import didaxis.core.formula.Symbols;
 import didaxis.core.notation.Notation;
 import didaxis.core.question.Amounts;
 import didaxis.core.question.Offers;
@@ -91,5 +93,21 @@ class MemoTest {
         assertTrue(memo.entries().get(1).lines().stream()
                 .map(Memo.Line.Worked.class::cast)
                 .noneMatch(line -> line.step().cell().equals(current)));
+    }
+
+    @Test
+    void twoInParallelAreWorkedByTheStylesFormAndByTheOther() {
+        State state = drawn(Notation.circuit("16 V : R1=5 + (R2=12 || R3=4)")).orElseThrow();
+        Cell group = Cell.resistance(state.chart().subjects().named("R23").orElseThrow());
+        Amounts task = new Amounts("1.1", 0, Amounts.Command.CALCULATE, Map.of(group, 3));
+        Memo.Entry entry = Memo.of(new Question("", List.of(state), List.of(task)), MarkingStyle.STANDARD)
+                .entries()
+                .get(0);
+        Memo.Line.Worked usual = (Memo.Line.Worked) entry.lines().get(0);
+        assertEquals(
+                List.of("1/(1/R₂ + 1/R₃)", "R₂ × R₃/(R₂ + R₃)"),
+                List.of(usual.step(), entry.routes().get(0).get(0)).stream()
+                        .map(step -> FormulaText.print(step.formula(), Symbols.USUAL::text))
+                        .toList());
     }
 }

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import didaxis.core.chart.Chart;
+import didaxis.core.chart.Running;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Part;
@@ -115,18 +116,20 @@ class RoutesTest {
             16 V : R1=5 + (R2=12 || R3=4) # R2 # POWER # P₂ = V₂ × I₂
             9 V : R1=4 + R2=5 # R2 # VOLTAGE # V₂ = E × R₂/R(total)
             9 V : R1=4 + R2=5 # R2 # VOLTAGE # V₂ = I₂ × R₂
+            16 V : R1=5 + (R2=12 || R3=4) # R2 # CHARGE # Q₂ = I₂ × t₂
+            16 V : R1=5 + (R2=12 || R3=4) # R2 # ENERGY # W₂ = P₂ × t₂
+            16 V : R1=5 + (R2=12 || R3=4) # R2 # ENERGY # W₂ = Q₂ × V₂
             """)
     void theRoutesThatAreTaughtAreThere(String circuit, String subject, Quantity quantity, String last) {
-        Chart chart = chart(Notation.circuit(circuit)).orElseThrow();
-        Cell cell = Cell.of(chart.subjects().named(subject).orElseThrow(), quantity);
-        List<String> routes =
-                Routes.to(
-                                cell,
-                                Relations.of(chart),
-                                Deduction.fromResistancesAndEmf(chart).keySet())
-                        .stream()
-                        .map(RoutesTest::text)
-                        .toList();
+        Chart bare = chart(Notation.circuit(circuit)).orElseThrow();
+        Subject asked = bare.subjects().named(subject).orElseThrow();
+        Chart chart = bare.with(new Running(Map.of(asked, 60.0), Double.NaN));
+        Cell cell = Cell.of(asked, quantity);
+        Set<Cell> given = new HashSet<>(Deduction.fromResistancesAndEmf(chart).keySet());
+        given.add(Cell.of(asked, Quantity.TIME));
+        List<String> routes = Routes.to(cell, Relations.of(chart), given).stream()
+                .map(RoutesTest::text)
+                .toList();
         assertTrue(routes.stream().anyMatch(route -> route.endsWith(last)), () -> String.join("\n", routes));
     }
 }
