@@ -53,7 +53,11 @@ export function Questions() {
               <Anchor component={Link} to={`/workbench/${one.id}`} className={classes.item}>
                 <Text fw={600}>{one.title}</Text>
                 <Text c="dimmed" fz="xs">
-                  <span className={classes.notation}>{one.notation}</span> ·{' '}
+                  {one.notation && (
+                    <>
+                      <span className={classes.notation}>{one.notation}</span> ·{' '}
+                    </>
+                  )}
                   {t('chart.marks', { count: one.marks })}
                 </Text>
               </Anchor>

@@ -95,7 +95,10 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
       change((now) => changed(now, { ...now.now, style: view.style, asking: next }, typedAt)),
   )
   const request = useAskedBody(notation, asking, view, setAsking)
-  const checked = useChecked(request, !!numbers && !problem)
+  // Without a circuit everything can still be asked in words.
+  const inWords = worked.empty
+  const ready = !problem && (inWords ? asking.tasks.length > 0 : !!analysis)
+  const checked = useChecked(request, !problem && (inWords || !!numbers))
   const values = useFoundValues(
     checked.settled,
     !!numbers && !problem && (!!asking.vary?.length || view.view === 'question'),
@@ -216,7 +219,7 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
               onUses={setUses}
               spread={states.state === 0 ? values.spread : []}
               question={
-                numbers && (
+                (numbers ?? inWords) && (
                   <Suspense>
                     <AskedQuestion
                       analysis={numbers}
@@ -254,7 +257,7 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
               request={request}
               checked={checked}
               question={question}
-              ready={!problem && !!analysis}
+              ready={ready}
               draftId={keeping.said ?? draft?.id}
               kept={
                 <KeptState

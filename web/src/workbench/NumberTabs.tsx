@@ -35,7 +35,7 @@ export function NumberTabs(props: NumberTabsProps) {
   const [cell, setCell] = useState('')
   return (
     <Tabs
-      value={view.view}
+      value={numbers || !question ? view.view : 'question'}
       onChange={(value) => view.set({ view: value ?? 'chart' })}
       keepMounted={false}
       styles={{ tab: { paddingInline: 12 } }}
@@ -77,11 +77,11 @@ export function NumberTabs(props: NumberTabsProps) {
               onTake={onTake}
             />
           </Tabs.Panel>
-          <Tabs.Panel value="question" pt="xs">
-            {question}
-          </Tabs.Panel>
         </>
       )}
+      <Tabs.Panel value="question" pt="xs">
+        {question}
+      </Tabs.Panel>
     </Tabs>
   )
 }

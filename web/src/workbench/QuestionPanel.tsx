@@ -16,7 +16,8 @@ import type { Checked } from './useChecked'
 import type { CircuitStates } from './useCircuitStates'
 
 interface QuestionPanelProps {
-  analysis: Schemas['AnalysisView']
+  /** Missing where there is no circuit and all is asked in words. */
+  analysis?: Schemas['AnalysisView']
   checked: Checked
   states: CircuitStates
   asking: Asking
@@ -66,8 +67,12 @@ export function QuestionPanel(props: QuestionPanelProps) {
         value={asking.stem}
         onChange={(event) => onAsking({ ...asking, stem: event.currentTarget.value }, Date.now())}
       />
-      <MoreOfQuestion analysis={analysis} asking={asking} onAsking={onAsking} />
-      <ValuesOfQuestion asking={asking} onAsking={onAsking} values={values} onNice={onNice} />
+      {analysis && (
+        <>
+          <MoreOfQuestion analysis={analysis} asking={asking} onAsking={onAsking} />
+          <ValuesOfQuestion asking={asking} onAsking={onAsking} values={values} onNice={onNice} />
+        </>
+      )}
       {problem && !problem.task && !problem.thing && (
         <Alert color="copper" variant="outline" role="alert" mt="sm">
           {problem.detail}

@@ -33,7 +33,8 @@ const MOST_MARKS = 20
 
 interface TaskFieldsProps {
   task: TaskBody
-  analysis: Schemas['AnalysisView']
+  /** Missing where all is asked in words. */
+  analysis?: Schemas['AnalysisView']
   acts: string[]
   onTask: (task: TaskBody) => void
 }
@@ -43,9 +44,9 @@ const name = (subject: string) => subject.replace(/^\./, '')
 /** What a task is about, in which state, and what it earns; which of these a kind has is its own. */
 export function TaskFields({ task, analysis, acts, onTask }: TaskFieldsProps) {
   const { t } = useTranslation()
-  const rows = [...analysis.rows, ...analysis.readings]
+  const rows = [...(analysis?.rows ?? []), ...(analysis?.readings ?? [])]
   const cells = rows.flatMap((row) =>
-    analysis.columns.flatMap((column) => {
+    (analysis?.columns ?? []).flatMap((column) => {
       const quantity = quantityIn(row, column)
       const word = quantity === 'potential' ? t('chart.potential') : column.word
       return row.shown[quantity] === undefined

@@ -12,7 +12,7 @@ interface TaskLineProps {
   flaws: string[]
   boxes: Schemas['QuestionBox'][]
   model: Schemas['ModelView'][]
-  analysis: Schemas['AnalysisView']
+  analysis?: Schemas['AnalysisView']
   /** What was done to come to each state after the first. */
   acts: string[]
   opened: boolean

@@ -14,7 +14,8 @@ export function useUses(
 ) {
   const rows = useMemo(() => analysis && [...analysis.rows, ...analysis.readings], [analysis])
   const whole = useMemo<Asking>(() => {
-    if (!rows) return askingFrom(NOTHING)
+    // Where there is no circuit, all is asked in words.
+    if (!rows) return asking ?? askingFrom(NOTHING)
     if (!asking) return askingFrom(startingUses(rows))
     // Connected otherwise, a later state may have other rows than the circuit as drawn.
     if (state > 0) return asking
