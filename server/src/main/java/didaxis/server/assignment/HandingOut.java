@@ -12,6 +12,7 @@ import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
 import didaxis.server.question.FlawView;
 import didaxis.server.question.QuestionContent;
+import didaxis.server.question.VariedQuestion;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
@@ -66,7 +67,7 @@ public class HandingOut {
     private static List<Values> sets(QuestionContent content, Versions versions, long seed) {
         refuseFlaws(content);
         if (content.body().varies().isEmpty()) return List.of();
-        ValueSets sets = content.body().sets(seed, versions.count(MOST_SETS));
+        ValueSets sets = new VariedQuestion(content.body()).sets(seed, versions.count(MOST_SETS));
         if (!sets.found().isEmpty()) return sets.found();
         throw Problem.of(
                 HttpStatus.UNPROCESSABLE_CONTENT,

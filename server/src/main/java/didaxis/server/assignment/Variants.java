@@ -3,6 +3,7 @@ package didaxis.server.assignment;
 import didaxis.core.style.ClassStyle;
 import didaxis.core.template.Values;
 import didaxis.server.question.QuestionBody;
+import didaxis.server.question.VariedQuestion;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -19,7 +20,7 @@ public final class Variants {
      */
     public record Frozen(QuestionBody body, List<Values> sets) {
         private QuestionBody variant(int number) {
-            return sets.isEmpty() ? body : body.with(sets.get(number % sets.size()));
+            return sets.isEmpty() ? body : new VariedQuestion(body).with(sets.get(number % sets.size()));
         }
     }
 

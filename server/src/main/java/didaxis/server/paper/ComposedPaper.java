@@ -12,6 +12,7 @@ import didaxis.server.paper.PaperView.PaperQuestion;
 import didaxis.server.question.FlawView;
 import didaxis.server.question.QuestionContent;
 import didaxis.server.question.Questions;
+import didaxis.server.question.VariedQuestion;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -33,7 +34,7 @@ final class ComposedPaper {
                     .toList());
             ValueSets none = new ValueSets(List.of(), 0, true, Optional.empty());
             boolean varies = !content.body().varies().isEmpty() && flaws.isEmpty();
-            ValueSets sets = varies ? content.body().sets(seed, MOST_SETS) : none;
+            ValueSets sets = varies ? new VariedQuestion(content.body()).sets(seed, MOST_SETS) : none;
             if (varies && sets.found().isEmpty()) flaws.add(ConditionSentence.none(sets));
             return new Looked(kept, sets, flaws);
         }

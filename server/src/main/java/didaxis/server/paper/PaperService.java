@@ -10,6 +10,7 @@ import didaxis.server.paper.Papers.Content;
 import didaxis.server.question.QuestionBody;
 import didaxis.server.question.QuestionContent;
 import didaxis.server.question.Questions;
+import didaxis.server.question.VariedQuestion;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
@@ -180,7 +181,7 @@ public class PaperService {
     }
 
     private static Optional<QuestionContent> others(QuestionContent content, long seed) {
-        Optional<QuestionBody> other = content.body().withOthers(seed);
+        Optional<QuestionBody> other = new VariedQuestion(content.body()).withOthers(seed);
         return other.map(body -> QuestionContent.of(body.titled(copied(content.title()))));
     }
 

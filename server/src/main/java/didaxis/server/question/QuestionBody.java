@@ -4,20 +4,11 @@ import didaxis.core.change.Act;
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Subjects;
-import didaxis.core.notation.Notation;
-import didaxis.core.quantity.Amount;
-import didaxis.core.quantity.AmountFormat;
-import didaxis.core.quantity.Quantity;
 import didaxis.core.question.OwnNames;
 import didaxis.core.question.Question;
 import didaxis.core.question.State;
 import didaxis.core.question.Task;
 import didaxis.core.style.HouseStyle;
-import didaxis.core.template.NiceValues;
-import didaxis.core.template.Template;
-import didaxis.core.template.Thing;
-import didaxis.core.template.ValueSets;
-import didaxis.core.template.Values;
 import didaxis.server.change.ActBody;
 import didaxis.server.circuit.CellView;
 import didaxis.server.circuit.Circuits;
@@ -27,7 +18,6 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 
 /**
  * A question in states, in JSON; docs/question.md says all of it.
@@ -75,8 +65,6 @@ public record QuestionBody(
     private static final int LONGEST_STEM = 4_000;
     private static final int MOST_TASKS = 60;
     private static final int MOST_BOXES = 400;
-    /** So many combinations of values are looked at. */
-    static final int TRIES = 12_000;
 
     /** Some parts, groups or the total, and for how long they run in all states: "12 s", "720 h". */
     public record RunningBody(List<String> things, String time) {}
@@ -115,7 +103,7 @@ public record QuestionBody(
         if (tasks.size() > MOST_TASKS) throw Problem.badRequest("A question has at most " + MOST_TASKS + " tasks.");
         if (notation == null || notation.isBlank()) return inWords();
         Question plain = asked(stem == null ? "" : stem, new StatesReader(this, style).states(), tasks);
-        template(plain, style);
+        VariedBody.template(this, plain, style);
         return plain;
     }
 
@@ -205,56 +193,6 @@ public record QuestionBody(
     /** What varies; nothing where it has the same values for all. */
     public List<VariedBody> varies() {
         return vary == null ? List.of() : vary;
-    }
-
-    /** Its values as they vary, and the question with the labels of the notation. */
-    Template template(HouseStyle style) {
-        return template(plain(style), style);
-    }
-
-    private Template template(Question plain, HouseStyle style) {
-        return VariedBody.template(this, plain, style);
-    }
-
-    /** Sets of values of what varies, for the same seed the same; the first, whatever else is found. */
-    public ValueSets sets(long seed, int most) {
-        return ValueSets.find(template(HouseStyle.RIDGE), seed, most, TRIES);
-    }
-
-    /** The same with a set of values, which vary no more. */
-    public QuestionBody with(Values values) {
-        Chart drawn = values.in(plain(HouseStyle.RIDGE).state(0).chart()).orElseThrow(StatesReader::shorted);
-        Double time = values.si().get(Thing.TIME.name());
-        Double price = values.si().get(Thing.TARIFF.name());
-        List<RunningBody> times = time == null
-                ? running
-                : running.stream()
-                        .map(one -> new RunningBody(one.things(), exactly(time, Quantity.TIME)))
-                        .toList();
-        return new QuestionBody(
-                format,
-                title,
-                stem,
-                Notation.print(drawn.circuit()),
-                drawing,
-                plan,
-                names,
-                times,
-                price == null ? tariff : exactly(price, Quantity.COST),
-                given,
-                states,
-                null,
-                null,
-                tasks);
-    }
-
-    private static String exactly(double si, Quantity quantity) {
-        return AmountFormat.STANDARD.exactly(Amount.of(si, quantity));
-    }
-
-    /** The same with other values than it has, as nice as they are; empty where none are found, or there are none. */
-    public Optional<QuestionBody> withOthers(long seed) {
-        return NiceValues.others(plain(HouseStyle.RIDGE), seed).map(this::with);
     }
 
     /** Of each task, whether it is a part of the one before it. */

@@ -62,11 +62,11 @@ class ValuesService {
 
     ValuesView find(QuestionBody body, String styleName) {
         HouseStyle style = StyleView.named(styleName);
-        Template template = checked(body).template(style);
+        Template template = new VariedQuestion(checked(body)).template(style);
         List<String> things =
                 Thing.of(template.question()).stream().map(Thing::name).toList();
         if (body.varies().isEmpty()) return new ValuesView(things, 0, true, List.of(), List.of(), "");
-        ValueSets sets = ValueSets.find(template, SEED, MOST_SETS, QuestionBody.TRIES);
+        ValueSets sets = ValueSets.find(template, SEED, MOST_SETS, VariedQuestion.TRIES);
         return new ValuesView(
                 things,
                 sets.found().size(),
