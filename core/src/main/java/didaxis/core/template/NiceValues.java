@@ -22,6 +22,8 @@ public final class NiceValues {
     private static final int MOST_CHANGES = 4;
 
     private static final int TRIES = 12_000;
+    /** So many values are put in all sets together that are looked at for a number of changes. */
+    private static final int MOST_VALUES = 100_000;
     /** Of so many sets the one is taken in which most has changed. */
     private static final int MOST_OTHERS = 10;
 
@@ -69,7 +71,7 @@ public final class NiceValues {
     }
 
     private Optional<Values> other(long seed) {
-        return ValueSets.find(template, seed, MOST_OTHERS, TRIES).found().stream()
+        return ValueSets.find(template, seed, MOST_OTHERS, tries()).found().stream()
                 .max(Comparator.comparingLong(this::changes));
     }
 
@@ -120,13 +122,12 @@ public final class NiceValues {
     /** Sets with so many changes: all of them, or some thousands where they are more. */
     private List<Map<String, Double>> with(int changes) {
         List<Map<String, Double>> sets = new ArrayList<>();
-        if (changes <= 2) {
+        if (isFew(changes)) {
             add(sets, asIs, 0, changes);
-            if (sets.size() <= TRIES) return sets;
+            return sets;
         }
-        sets.clear();
         Random random = new Random(changes);
-        for (int k = 0; k < TRIES; k++) {
+        for (int k = 0; k < tries(); k++) {
             Map<String, Double> set = new LinkedHashMap<>(asIs);
             for (int c = 0; c < changes; c++) {
                 int which = random.nextInt(names.size());
@@ -136,6 +137,16 @@ public final class NiceValues {
             sets.add(set);
         }
         return sets;
+    }
+
+    /** A large circuit takes longer to look at, and is looked at less often. */
+    private int tries() {
+        return Math.min(TRIES, MOST_VALUES / names.size());
+    }
+
+    private boolean isFew(int changes) {
+        long one = others.stream().mapToInt(List::size).sum();
+        return changes == 1 ? one <= tries() : changes == 2 && one * one / 2 <= tries();
     }
 
     private void add(List<Map<String, Double>> sets, Map<String, Double> set, int from, int changes) {

@@ -23,7 +23,7 @@ public record ValueSets(List<Values> found, long tried, boolean all, Optional<Co
     /** So many are looked at to say what is in the way. */
     private static final int JUDGED = 1_000;
     /** After so many sets that meet the conditions and are no question, none will be. */
-    private static final int MOST_ILL_POSED = 40;
+    private static final int MOST_ILL_POSED = 20;
 
     public ValueSets {
         found = List.copyOf(found);
@@ -48,7 +48,11 @@ public record ValueSets(List<Values> found, long tried, boolean all, Optional<Co
             else if (found.isEmpty()) illPosed++;
         }
         boolean all = order.isAll() && tried == order.size();
-        return new ValueSets(found, tried, all, found.isEmpty() ? inTheWay(template, order) : Optional.empty());
+        if (!found.isEmpty()) return new ValueSets(found, tried, all, Optional.empty());
+        Optional<Condition> inTheWay = illPosed == MOST_ILL_POSED
+                ? Optional.of(Condition.of(Condition.Kind.WELL_POSED))
+                : inTheWay(template, order);
+        return new ValueSets(found, tried, all, inTheWay);
     }
 
     /** The set that a seed stands for, and nothing else; none is found only if none of some thousands is one. */

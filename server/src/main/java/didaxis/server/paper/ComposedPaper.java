@@ -12,29 +12,25 @@ import didaxis.server.paper.PaperView.PaperQuestion;
 import didaxis.server.question.FlawView;
 import didaxis.server.question.QuestionContent;
 import didaxis.server.question.Questions;
-import didaxis.server.question.VariedQuestion;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /** A paper with its questions worked through: which can be printed, with which values, and what is to be said of them. */
 final class ComposedPaper {
-    /** So many sets of values are looked for. */
-    private static final int MOST_SETS = 300;
-
     private final Papers.Kept kept;
     private final List<Looked> questions;
 
     /** A question that was looked at. */
     private record Looked(Questions.Kept question, ValueSets sets, List<String> flaws) {
-        static Looked of(Questions.Kept kept, long seed) {
+        static Looked of(Questions.Kept kept, long seed, FoundSets found) {
             QuestionContent content = kept.content();
             List<String> flaws = new ArrayList<>(FlawView.of(content.body().question(), HouseStyle.RIDGE).stream()
                     .map(FlawView::sentence)
                     .toList());
             ValueSets none = new ValueSets(List.of(), 0, true, Optional.empty());
             boolean varies = !content.body().varies().isEmpty() && flaws.isEmpty();
-            ValueSets sets = varies ? new VariedQuestion(content.body()).sets(seed, MOST_SETS) : none;
+            ValueSets sets = varies ? found.of(content.body(), seed) : none;
             if (varies && sets.found().isEmpty()) flaws.add(ConditionSentence.none(sets));
             return new Looked(kept, sets, flaws);
         }
@@ -62,10 +58,10 @@ final class ComposedPaper {
         this.questions = questions;
     }
 
-    static ComposedPaper of(Papers.Kept kept, List<Questions.Kept> questions) {
+    static ComposedPaper of(Papers.Kept kept, List<Questions.Kept> questions, FoundSets found) {
         long seed = kept.content().layout().seedOrUsual();
         return new ComposedPaper(
-                kept, questions.stream().map(one -> Looked.of(one, seed)).toList());
+                kept, questions.stream().map(one -> Looked.of(one, seed, found)).toList());
     }
 
     String title() {

@@ -8,6 +8,7 @@ import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 
 /** The pages that were looked at last: setting them takes a while, and each page is asked for by itself. */
@@ -33,12 +34,17 @@ class LatestPages {
     }
 
     /** One at a time: two who look at once would only be slower, and take twice the memory. */
-    synchronized PrintedPages of(String html) {
-        String key = key(html);
+    synchronized PrintedPages of(String html, long owner) {
+        String key = owner + " " + key(html);
         PrintedPages there = latest.get(key);
         if (there != null) return there;
         PrintedPages made = PrintedPages.of(Pdf.of(html));
         latest.put(key, made);
         return made;
+    }
+
+    /** Those that somebody has looked at under this key, if they are still there. */
+    synchronized Optional<PrintedPages> ofKey(String key, long owner) {
+        return Optional.ofNullable(latest.get(owner + " " + key));
     }
 }

@@ -67,7 +67,7 @@ class PagesController {
             @RequestParam(required = false) Long classroom,
             @RequestParam(defaultValue = "") String key,
             @AuthenticationPrincipal SignedIn me) {
-        byte[] picture = pages.page(id, new Wanted(Pages.named(what), variant, classroom), page, me.id());
+        byte[] picture = pages.page(id, new Wanted(Pages.named(what), variant, classroom), page, key, me.id());
         CacheControl kept = key.isEmpty()
                 ? CacheControl.noStore()
                 : CacheControl.maxAge(LOOKED_AT).cachePrivate();

@@ -72,12 +72,14 @@ class PagesService {
 
     PagesView pages(long id, Wanted wanted, long owner) {
         Document document = document(id, wanted, owner);
-        PrintedPages pages = latest.of(document.html());
+        PrintedPages pages = latest.of(document.html(), owner);
         return new PagesView(LatestPages.key(document.html()), document.variants(), document.letter(), pages.texts());
     }
 
-    byte[] page(long id, Wanted wanted, int page, long owner) {
-        PrintedPages pages = latest.of(document(id, wanted, owner).html());
+    /** @param key of the pages; those that are not there any more are set again */
+    byte[] page(long id, Wanted wanted, int page, String key, long owner) {
+        PrintedPages pages = latest.ofKey(key, owner)
+                .orElseGet(() -> latest.of(document(id, wanted, owner).html(), owner));
         if (page < 0 || page >= pages.texts().size()) throw Problem.notFound("page");
         return pages.png(page);
     }

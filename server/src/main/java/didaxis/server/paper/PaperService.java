@@ -25,12 +25,14 @@ public class PaperService {
 
     private final Papers papers;
     private final Questions questions;
+    private final FoundSets sets;
     private final Transactions transactions;
     private final Clock clock;
 
-    PaperService(Papers papers, Questions questions, Transactions transactions, Clock clock) {
+    PaperService(Papers papers, Questions questions, FoundSets sets, Transactions transactions, Clock clock) {
         this.papers = papers;
         this.questions = questions;
+        this.sets = sets;
         this.transactions = transactions;
         this.clock = clock;
     }
@@ -72,7 +74,7 @@ public class PaperService {
             Papers.Kept kept = papers.one(id, owner);
             return new Found(kept, questions.some(kept.content().questions(), owner));
         });
-        return ComposedPaper.of(found.kept(), found.questions());
+        return ComposedPaper.of(found.kept(), found.questions(), sets);
     }
 
     PaperView add(Content content, long owner) {
