@@ -51,6 +51,13 @@ public final class Template {
         return conditions;
     }
 
+    /** How many parts the circuit has in all its states together. */
+    int parts() {
+        return question.states().stream()
+                .mapToInt(state -> state.circuit().parts().size())
+                .sum();
+    }
+
     /** How many sets of values there are, before any condition; at most {@link Long#MAX_VALUE}. */
     public long combinations() {
         double all = 1;

@@ -20,6 +20,9 @@ import java.util.TreeMap;
 public record ValueSets(List<Values> found, long tried, boolean all, Optional<Condition> inTheWay) {
     /** So many are looked at for one variant. */
     private static final int TRIES_A_VARIANT = 4_000;
+    /** So many parts, of all states and all sets together, are worked out: of large circuits fewer sets are looked at. */
+    private static final int MOST_PARTS = 500_000;
+
     /** So many are looked at to say what is in the way. */
     private static final int JUDGED = 1_000;
     /** After so many sets that meet the conditions and are no question, none will be. */
@@ -34,10 +37,11 @@ public record ValueSets(List<Values> found, long tried, boolean all, Optional<Co
      * are looked at where they are no more than may be tried, else as many at random.
      *
      * @param most so many are wanted
-     * @param tries so many are looked at
+     * @param tries so many are looked at; fewer of a large circuit
      */
     public static ValueSets find(Template template, long seed, int most, int tries) {
-        Order order = new Order(template.combinations(), tries, seed);
+        int affordable = Math.min(tries, MOST_PARTS / template.parts());
+        Order order = new Order(template.combinations(), affordable, seed);
         List<Values> found = new ArrayList<>();
         int tried = 0;
         int illPosed = 0;
