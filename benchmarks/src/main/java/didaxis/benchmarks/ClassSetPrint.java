@@ -78,7 +78,9 @@ public final class ClassSetPrint {
         long before = kilobytes(status, "VmRSS");
         long from = System.nanoTime();
         String job = id(send(
-                "POST", "/api/assignments/" + assignment + "/prints", "{\"what\":[\"paper\",\"memo\"],\"named\":true}"));
+                "POST",
+                "/api/assignments/" + assignment + "/prints",
+                "{\"what\":[\"paper\",\"memo\"],\"named\":true}"));
         long most = before;
         String now = "";
         while (!now.contains("\"state\":\"done\"")) {
