@@ -112,7 +112,7 @@ class MemoMarkingProperties {
         return Notation.print(question.state(0).circuit()) + " " + question.tasks();
     }
 
-    @Property(tries = 80)
+    @Property(tries = 50)
     void theTicksSumToTheMarksAndTheModelAnswersEarnThem(@ForAll long seed) {
         question(seed).ifPresent(question -> {
             Memo memo = Memo.of(question, STYLE);
@@ -124,7 +124,7 @@ class MemoMarkingProperties {
         });
     }
 
-    @Property(tries = 40)
+    @Property(tries = 25)
     void eachOtherRouteComesToWhatEarnsAll(@ForAll long seed) {
         question(seed).ifPresent(question -> {
             for (Memo.Entry entry : Memo.of(question, STYLE).entries())
@@ -140,7 +140,7 @@ class MemoMarkingProperties {
         });
     }
 
-    @Property(tries = 40)
+    @Property(tries = 25)
     void withoutItsUnitAnAmountLosesOneMarkWhereUnitsAreWantedAndNoneWhereTheyAreNot(@ForAll long seed) {
         question(seed).ifPresent(question -> {
             for (Box box : question.boxes()) {

@@ -128,7 +128,7 @@ class TemplateProperties {
                     condition + " of " + made.found().get(0));
     }
 
-    @Property(tries = 120)
+    @Property(tries = 60)
     void noneIsFoundOnlyWhereThereIsNone(@ForAll("templates") Template template) {
         if (template.combinations() > SMALL) return;
         ValueSets sets = ValueSets.find(template, 7, SMALL, SMALL);
@@ -233,7 +233,7 @@ class TemplateProperties {
         return exact.stripTrailingZeros().scale() <= 0;
     }
 
-    @Property(tries = 60)
+    @Property(tries = 30)
     void niceValuesMeetTheConditionsWithFewChanges(@ForAll long seed) {
         Circuit circuit = RandomCircuits.random(seed, 2 + (int) Math.floorMod(seed, 4), true);
         Set<Cell> given = new LinkedHashSet<>(Set.of(Cell.voltage(Subject.TOTAL)));
