@@ -4,6 +4,7 @@ import didaxis.server.assignment.QuestionSheet.TaskSheet;
 import didaxis.server.print.Html;
 import didaxis.server.question.FormWord;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 
 /** Room to answer a task on paper: more where more is to be written. */
@@ -61,8 +62,16 @@ record AnswerRoom(Html html) {
         };
     }
 
-    /** A chart with what is told in it. */
     private void chart(ChartSheet chart) {
+        filled(chart, box -> "");
+    }
+
+    /**
+     * A chart with what is told in it.
+     *
+     * @param texts what stands in a box, by its id
+     */
+    void filled(ChartSheet chart, UnaryOperator<String> texts) {
         html.raw("<table class=\"chart\"><tr><th class=\"row\"></th>");
         for (ChartSheet.AskedColumn column : chart.columns()) html.element("th", "", column.word());
         html.raw("</tr>");
@@ -75,7 +84,8 @@ record AnswerRoom(Html html) {
                                     ? chart.wholeWord()
                                     : row.id().replaceFirst("^\\.", ""));
             html.raw(row.slots().stream()
-                    .map(slot -> "<td>" + (slot.box().isEmpty() ? Html.escaped(slot.told()) : "") + "</td>")
+                    .map(slot -> "<td>" + Html.escaped(slot.box().isEmpty() ? slot.told() : texts.apply(slot.box()))
+                            + "</td>")
                     .collect(Collectors.joining()));
             html.raw("</tr>");
         }

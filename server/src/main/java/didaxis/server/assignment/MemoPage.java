@@ -59,9 +59,19 @@ final class MemoPage {
             int marks = task.boxes().stream().mapToInt(Box::marks).sum();
             PaperPage.prompt(html, paper.number(place, k), sentences.prompt(task), marks);
             html.raw("<div class=\"answer\">");
+            ChartSheet.of(task, question, style, Box::id)
+                    .ifPresent(chart -> new AnswerRoom(html).filled(chart, id -> model(id, task, question)));
             memo.entries().stream().filter(entry -> entry.task().equals(task)).forEach(entry -> entry(entry, question));
             html.raw("</div></div>");
         }
+    }
+
+    private String model(String id, Task task, Question question) {
+        Box asked = task.boxes().stream()
+                .filter(box -> box.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+        return question.model(asked, paper.style().marking());
     }
 
     private void entry(Memo.Entry entry, Question question) {
