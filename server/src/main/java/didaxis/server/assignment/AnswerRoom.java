@@ -5,7 +5,6 @@ import didaxis.server.print.Html;
 import didaxis.server.question.FormWord;
 import java.util.Map;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 
 /** Room to answer a task on paper: more where more is to be written. */
 record AnswerRoom(Html html) {
@@ -83,10 +82,11 @@ record AnswerRoom(Html html) {
                             row.id().equals("total")
                                     ? chart.wholeWord()
                                     : row.id().replaceFirst("^\\.", ""));
-            html.raw(row.slots().stream()
-                    .map(slot -> "<td>" + Html.escaped(slot.box().isEmpty() ? slot.told() : texts.apply(slot.box()))
-                            + "</td>")
-                    .collect(Collectors.joining()));
+            for (ChartSheet.AskedSlot slot : row.slots()) {
+                // What is neither told nor asked is no place to write in.
+                boolean none = slot.box().isEmpty() && slot.told().isEmpty();
+                html.element("td", none ? "none" : "", slot.box().isEmpty() ? slot.told() : texts.apply(slot.box()));
+            }
             html.raw("</tr>");
         }
         html.raw("</table>");

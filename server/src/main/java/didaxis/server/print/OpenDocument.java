@@ -119,7 +119,10 @@ public final class OpenDocument {
 
     private void cell(Element cell, boolean ruled) {
         content.append("<table:table-cell office:value-type=\"string\"");
-        if (ruled) content.append(" table:style-name=\"Ruled\"");
+        if (ruled)
+            content.append(" table:style-name=\"")
+                    .append(PageDocument.is(cell, "none") ? "Shaded" : "Ruled")
+                    .append('"');
         if (span(cell) > 1)
             content.append(" table:number-columns-spanned=\"")
                     .append(span(cell))

@@ -40,14 +40,19 @@ public final class PlainText {
     }
 
     private void table(Element table) {
-        for (Element row : PageDocument.children(table)) {
-            List<String> cells =
-                    PageDocument.children(row).stream().map(PlainText::inline).toList();
-            line(cells.stream()
-                    .map(cell -> PageDocument.is(table, "chart") && cell.isEmpty() ? "____" : cell)
+        boolean filled = PageDocument.is(table, "chart");
+        for (Element row : PageDocument.children(table))
+            line(PageDocument.children(row).stream()
+                    .map(cell -> filled && cell.getTagName().equals("td") ? slot(cell) : inline(cell))
                     .filter(cell -> !cell.isEmpty())
                     .collect(Collectors.joining("\t")));
-        }
+    }
+
+    /** A place of a chart: what stands there, room to write, or a dash where there is nothing to be written. */
+    private static String slot(Element cell) {
+        if (PageDocument.is(cell, "none")) return "–";
+        String told = inline(cell);
+        return told.isEmpty() ? "____" : told;
     }
 
     private void line(String line) {
