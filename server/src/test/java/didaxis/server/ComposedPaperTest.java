@@ -125,11 +125,16 @@ class ComposedPaperTest {
         long without = id(teacher.post(
                 "/api/questions",
                 VARIED.replace("\"figures\":2", "\"figures\":1").replace("\"6 to 24 by 2\"", "\"7.3\"")));
-        JsonNode paper = paper("Flawed", "{}", flawed, without, words).done().json();
+        String headed = "{\"sections\":[{\"before\":2,\"title\":\"In words\"}]}";
+        JsonNode paper = paper("Flawed", headed, flawed, without, words).done().json();
         List<String> said = new ArrayList<>();
         paper.get("checks").forEach(check -> said.add(check.get("sentence").asString()));
         assertTrue(said.get(0).startsWith("Question 1 is left out: Not enough is given"), said::toString);
         assertTrue(said.get(1).contains("every amount that is asked has at most 1 figure"), said::toString);
+        String text = teacher.get("/api/papers/" + paper.get("id") + "/paper.txt")
+                .done()
+                .body();
+        assertTrue(text.contains("In words") && text.indexOf("In words") < text.indexOf("Define power."), text);
         Answer refused = handOut(paper.get("id").asLong());
         assertEquals(422, refused.status());
         assertTrue(refused.body().contains("cannot be handed out yet"), refused::body);

@@ -100,6 +100,24 @@ public record PaperLayout(
         }
     }
 
+    /**
+     * The same for some of its questions: a heading stands before the next of them.
+     *
+     * @param places of those, in rising order
+     */
+    public PaperLayout of(List<Integer> places) {
+        if (sections == null) return this;
+        List<Section> left = sections.stream()
+                .map(one -> new Section(
+                        (int) places.stream()
+                                .filter(place -> place < one.before())
+                                .count(),
+                        one.title(),
+                        one.text()))
+                .toList();
+        return new PaperLayout(instructions, minutes, dataSheet, page, room, versions, seed, left);
+    }
+
     boolean letter() {
         return LETTER.equals(page);
     }

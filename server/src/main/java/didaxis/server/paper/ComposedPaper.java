@@ -15,6 +15,7 @@ import didaxis.server.question.Questions;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** A paper with its questions worked through: which can be printed, with which values, and what is to be said of them. */
 final class ComposedPaper {
@@ -70,6 +71,14 @@ final class ComposedPaper {
 
     PaperLayout layout() {
         return kept.content().layout();
+    }
+
+    /** How those that can be printed are laid out. */
+    PaperLayout printedLayout() {
+        return layout().of(IntStream.range(0, questions.size())
+                .filter(place -> questions.get(place).printable())
+                .boxed()
+                .toList());
     }
 
     /** Those that can be printed, in all variants. */

@@ -66,7 +66,7 @@ class PagesService {
         Variants variants = paper.variants(reader.style());
         int number = Math.floorMod(wanted.variant(), variants.count());
         Copy copy = new Copy(paper.title(), reader.classroom(), "", variants.letter(number));
-        String html = wanted.what().html(copy, variants.numbered(number), paper.layout());
+        String html = wanted.what().html(copy, variants.numbered(number), paper.printedLayout());
         return new Document(html, variants.count(), variants.letter(number));
     }
 

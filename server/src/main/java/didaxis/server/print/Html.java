@@ -1,7 +1,13 @@
 package didaxis.server.print;
 
+import java.util.regex.Pattern;
+
 /** HTML written piece by piece; whatever is text is escaped. */
 public final class Html {
+    /** What XML 1.0 has no place for, such as control characters and halves of pairs. */
+    private static final Pattern NO_CHARACTER =
+            Pattern.compile("[^\\t\\n\\r\\x20-\\x{D7FF}\\x{E000}-\\x{FFFD}\\x{10000}-\\x{10FFFF}]");
+
     private final StringBuilder html = new StringBuilder();
 
     /** Markup as it is. */
@@ -34,7 +40,10 @@ public final class Html {
 
     /** A text as it stands in HTML. */
     public static String escaped(String text) {
-        return text.replace("&", "&amp;")
+        return NO_CHARACTER
+                .matcher(text)
+                .replaceAll("")
+                .replace("&", "&amp;")
                 .replace("<", "&lt;")
                 .replace(">", "&gt;")
                 .replace("\"", "&quot;");

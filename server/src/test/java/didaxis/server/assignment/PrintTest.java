@@ -165,4 +165,14 @@ class PrintTest {
             assertFalse(text(low).contains("On paper only"));
         }
     }
+
+    @Test
+    void whatNoPageCanShowIsLeftOutAndTheRestIsPrinted() throws IOException {
+        String odd = "Test \u0000\u0007<&>\uD800 \uD83D\uDD0B end";
+        String html = Pages.PAPER.html(Copy.blank(odd, odd), paper(WORDS), PaperLayout.USUAL);
+        try (PDDocument document = Loader.loadPDF(Pdf.of(html))) {
+            assertTrue(document.getDocumentInformation().getTitle().startsWith("Test <&>"));
+            assertTrue(text(document).contains("end"));
+        }
+    }
 }
