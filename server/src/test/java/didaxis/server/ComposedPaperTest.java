@@ -64,7 +64,7 @@ class ComposedPaperTest {
     void makeAClassAndQuestions() {
         teacher = school.signedIn("teacher");
         classroom = id(teacher.post("/api/classes", "{\"name\":\"Hut class\"}"));
-        for (String name : List.of("yarrow", "violet", "thyme", "sorrel")) {
+        for (String name : List.of("pennywort", "bugle", "campion", "saxifrage")) {
             JsonNode added = teacher.post(
                             "/api/classes/" + classroom + "/learners",
                             "{\"displayName\":\"" + name + "\",\"username\":\"" + name + "\"}")
@@ -299,7 +299,7 @@ class ComposedPaperTest {
             assertEquals(612, document.getPage(0).getMediaBox().getWidth(), 0.5, "a Letter page");
             String text = new PDFTextStripper().getText(document);
             int memos = text.indexOf("Memo: Class set");
-            for (String name : List.of("yarrow", "violet", "thyme", "sorrel"))
+            for (String name : List.of("pennywort", "bugle", "campion", "saxifrage"))
                 assertTrue(text.substring(0, memos).contains("Name: " + name), name);
             assertFalse(text.substring(0, memos).contains("✓"), "no tick before the memos");
             Set<String> sources = new HashSet<>();

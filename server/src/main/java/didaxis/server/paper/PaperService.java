@@ -14,6 +14,7 @@ import didaxis.server.question.VariedQuestion;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
@@ -108,7 +109,7 @@ public class PaperService {
      */
     public static Content checked(Content content) {
         List<Long> ids = content.questions() == null ? List.of() : content.questions();
-        if (ids.size() > MOST_QUESTIONS || ids.contains(null))
+        if (ids.size() > MOST_QUESTIONS || ids.stream().anyMatch(Objects::isNull))
             throw Problem.badRequest("A paper has at most " + MOST_QUESTIONS + " questions.")
                     .with("field", "questions");
         if (ids.stream().distinct().count() < ids.size())
