@@ -179,7 +179,7 @@ class PaperJourney {
                 .getByRole(BUTTON, new Locator.GetByRoleOptions().setName("Send"))
                 .first()
                 .click();
-        assertThat(phone.getByText(Pattern.compile("^Sent "))).isVisible();
+        assertThat(phone.locator("main").getByText(Pattern.compile("^Sent "))).isVisible();
         return r1;
     }
 
