@@ -118,6 +118,8 @@ class PaperJourney {
     @Order(2)
     void whoKnowsItHasPaperMemoAndHandOutInAFewActs() {
         page.navigate(visit.address("/papers"));
+        assertThat(page.getByText(Pattern.compile("^No papers yet"))).isVisible();
+        visit.browser().inspect(page, "papers-empty");
         Walker teacher = new Walker(page, Walker.Way.MOUSE);
         teacher.press(BUTTON, "New paper").isAt(HEADING, "Untitled paper");
         int before = teacher.acts();
@@ -190,6 +192,10 @@ class PaperJourney {
         page.getByRole(LINK, new Page.GetByRoleOptions().setName("Workshop class"))
                 .click();
         button(page, "More about Hut circuits").click();
+        page.getByRole(MENUITEM, new Page.GetByRoleOptions().setName("Print…")).click();
+        visit.browser().inspect(page, "print");
+        page.keyboard().press("Escape");
+        button(page, "More about Hut circuits").click();
         page.getByRole(MENUITEM, new Page.GetByRoleOptions().setName("Key in from paper…"))
                 .click();
         Locator first = page.getByLabel(Pattern.compile("^1\\.1 of C\\. Cedar")).first();
@@ -201,6 +207,15 @@ class PaperJourney {
         for (int k = 0; k < 4; k++) page.keyboard().press("Enter");
         assertThat(page.locator("[data-learner='D. Dogwood']")).containsText("7 / 7");
         visit.browser().inspect(page, "key-in");
+        page.navigate(visit.address("/papers"));
+        visit.browser().inspect(page, "papers");
+        page.getByRole(LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Hut circuits")))
+                .click();
+        button(page, "Print…").click();
+        page.getByRole(MENUITEM, new Page.GetByRoleOptions().setName("What it was before…"))
+                .click();
+        assertThat(page.getByText("Untitled paper").first()).isVisible();
+        visit.browser().inspect(page, "paper-history");
         page.navigate(visit.address("/results/1"));
         for (String row : List.of("A. Alder", "B. Birch", "D. Dogwood"))
             assertThat(page.locator("tr").filter(new Locator.FilterOptions().setHasText(row)))

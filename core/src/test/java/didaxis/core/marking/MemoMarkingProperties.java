@@ -1,7 +1,6 @@
 package didaxis.core.marking;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
@@ -158,7 +157,6 @@ class MemoMarkingProperties {
                 typed.put(box.id(), written);
                 assertEquals(full(question), points(question, STRICT, typed), () -> told(question) + box);
             }
-            assertTrue(question.total() > 0);
         });
     }
 }
