@@ -166,6 +166,10 @@ class QuestionMarkerTest {
         return question.flaws().isEmpty() ? Optional.of(question) : Optional.empty();
     }
 
+    private static boolean maybeTwoFigures(String written) {
+        return written.matches("\\d+0\\D*");
+    }
+
     @Property(tries = 150)
     void whatAReductionComesToIsCarriedIntoLaterAmountsAndTheseIntoWhatIsCompared(
             @ForAll("plain") Circuit circuit, @ForAll long seed) {
@@ -191,6 +195,8 @@ class QuestionMarkerTest {
         String shown = Notation.print(circuit) + " " + answers;
         assertEquals(question.get().total() - 1, points(question.get(), answers), shown);
         Assume.that(Math.abs(own / truth - 1) > 0.03);
+        // '110 W' may be 114 W to two figures; then it is right, and the current that leads to it as well.
+        Assume.that(!maybeTwoFigures(answers.get("1.2")) && !maybeTwoFigures(answers.get("1.3")));
         // Without the reduction the error starts at the current.
         answers.put("1.1", question.get().model(question.get().boxes().get(0), MarkingStyle.STANDARD));
         assertEquals(question.get().total() - 3, points(question.get(), answers), shown);
