@@ -34,10 +34,10 @@ const sent = { state: 'sent', marks: 2, answers: [{ box: '1/1.1', text: '3 A' }]
 function open() {
   return shown(
     <KeyIn />,
-    ({ method, body }: Asked) =>
+    ({ method, path, body }: Asked) =>
       method === 'GET'
         ? { assignment, boxes, rows: [row(1, 'Alder'), row(2, 'Birch'), row(3, 'Cedar', sent)] }
-        : row(1, 'Alder', {
+        : row(Number(path.split('/').pop()), 'Alder', {
             ...sent,
             keyed: method === 'PUT',
             answers: (body as { answers: object[] })?.answers ?? [],
