@@ -18,8 +18,8 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * The whole working of a state, begun from settings as a learner wrote them in another: what it leads to is followed
- * through, however many values it passes through in the head.
+ * The whole working of a state, begun from what a learner wrote elsewhere or before: what it leads to is followed through,
+ * however many values it passes through in the head.
  */
 final class CarriedRoute {
     private static final MathContext SHOWN = new MathContext(6);
@@ -28,47 +28,46 @@ final class CarriedRoute {
     private final List<Step> steps;
 
     /**
-     * @param known what is given or carried into the state; all of it has a value there
+     * @param known what is given or was written before; all of it has a value in the state
      */
     CarriedRoute(Relations relations, Set<Cell> known) {
         known.forEach(cell -> start.put(cell, relations.chart().value(cell).orElseThrow()));
         steps = Deduction.of(relations, start, relations.cells()).steps();
     }
 
-    /** How a wrong answer follows from these own values; empty if it does not. */
-    Optional<Finding> explain(Finding.Wrong wrong, Map<Cell, Double> own, MarkingStyle style) {
+    /**
+     * How a wrong answer follows; empty if it does not.
+     *
+     * @param written the learner's own values, in SI; what else it begun from is true
+     * @param wrong which of these are wrong: it must rest on one of them
+     */
+    Optional<Derivation> explain(Finding.Wrong answer, Map<Cell, Double> written, Set<Cell> wrong, MarkingStyle style) {
         Map<Cell, Double> values = new HashMap<>(start);
-        values.putAll(own);
+        values.replaceAll((cell, truth) -> written.getOrDefault(cell, truth));
         Map<Cell, Set<Cell>> restsOn = new HashMap<>();
-        own.keySet().forEach(cell -> restsOn.put(cell, Set.of(cell)));
+        wrong.stream().filter(start::containsKey).forEach(cell -> restsOn.put(cell, Set.of(cell)));
         for (Step step : steps) {
             Set<Cell> from = new LinkedHashSet<>();
             FormulaCells.in(step.formula()).forEach(cell -> from.addAll(restsOn.getOrDefault(cell, Set.of())));
-            values.put(step.cell(), step.formula().with(new Evaluation(values::get)));
+            double value = step.formula().with(new Evaluation(values::get));
+            values.put(step.cell(), value);
             restsOn.put(step.cell(), from);
-            if (!step.cell().equals(wrong.cell())) continue;
+            if (!step.cell().equals(answer.cell())) continue;
             boolean leads = !from.isEmpty()
-                    && style.tolerance()
-                            .matches(
-                                    values.get(step.cell()),
-                                    wrong.read().amount().si());
-            return leads ? Optional.of(followed(wrong, step, values, own, from)) : Optional.empty();
+                    && style.tolerance().matches(value, answer.read().amount().si());
+            return leads ? Optional.of(derivation(step, values, written, from)) : Optional.empty();
         }
         return Optional.empty();
     }
 
-    private Finding followed(
-            Finding.Wrong wrong, Step step, Map<Cell, Double> values, Map<Cell, Double> own, Set<Cell> from) {
+    private static Derivation derivation(
+            Step step, Map<Cell, Double> values, Map<Cell, Double> written, Set<Cell> from) {
         Map<Cell, Double> rests = new LinkedHashMap<>();
-        from.forEach(cell -> rests.put(cell, own.get(cell)));
+        from.forEach(cell -> rests.put(cell, written.get(cell)));
         Map<Cell, BigDecimal> inputs = new LinkedHashMap<>();
         FormulaCells.in(step.formula())
                 .forEach(cell ->
                         inputs.put(cell, BigDecimal.valueOf(values.get(cell)).round(SHOWN)));
-        return new Finding.FollowThrough(
-                wrong.cell(),
-                wrong.expected(),
-                wrong.read(),
-                new Derivation(rests, step.law(), step.formula(), inputs));
+        return new Derivation(rests, step.law(), step.formula(), inputs);
     }
 }

@@ -30,7 +30,7 @@ final class FollowThrough {
     /**
      * Every explanation of a wrong answer, with the plainest way that makes it.
      *
-     * @param wrong the answers that are wrong, in the order of the working
+     * @param wrong the answers that are wrong, in the order of the sheet and its working
      */
     static Map<Explanation, Worked> explanations(Sheet sheet, Grounding grounding, List<Integer> wrong) {
         FollowThrough all = new FollowThrough(sheet, wrong);

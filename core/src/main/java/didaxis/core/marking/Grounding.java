@@ -194,8 +194,11 @@ final class Grounding {
     /** Whether no more than rounding in the head took the answer off the truth, or off what its own written inputs give. */
     private boolean near(Way way, Span span) {
         if (sheet.near(way.target(), ways.truth(way.target()), OFF_THE_TRUTH)) return true;
-        for (int k = 0; k < way.inputs().length; k++)
-            if (way.subtracted()[k] && !sheet.written(way.inputs()[k])) return false;
+        for (int k = 0; k < way.inputs().length; k++) {
+            int input = way.inputs()[k];
+            boolean loose = way.subtracted()[k] || ways.restsOn(input, way.target());
+            if (loose && !sheet.written(input)) return false;
+        }
         return sheet.near(way.target(), span.mid(), OFF_THE_TRUTH);
     }
 }

@@ -71,14 +71,17 @@ public final class Marker {
      * @throws IllegalArgumentException if an answered cell is given, or has no value in the circuit
      */
     public List<Finding> mark(Map<Cell, String> answers) {
-        return mark(answers, Set.of());
+        return mark(answers, Set.of(), SheetOrder.NONE);
     }
 
     /**
      * The same, where some of the answers belong to other boxes and are only carried on here: none of them follows from
      * what is written here, so an error in one of them starts there.
+     *
+     * @param order an error starts as early on the sheet as it can, and where one task asks for several, as early in the
+     *     working
      */
-    List<Finding> mark(Map<Cell, String> answers, Set<Cell> carried) {
+    List<Finding> mark(Map<Cell, String> answers, Set<Cell> carried, SheetOrder order) {
         Map<Cell, Finding> findings = new LinkedHashMap<>();
         Map<Integer, Reading.Read> reads = new LinkedHashMap<>();
         answers.forEach((cell, typed) -> {
@@ -96,11 +99,12 @@ public final class Marker {
                             blank -> new Finding.Blank(cell, expected),
                             unreadable -> new Finding.Unreadable(cell, expected, unreadable)));
         });
-        explain(reads, carried, findings);
+        explain(reads, carried, order, findings);
         return List.copyOf(findings.values());
     }
 
-    private void explain(Map<Integer, Reading.Read> reads, Set<Cell> carried, Map<Cell, Finding> findings) {
+    private void explain(
+            Map<Integer, Reading.Read> reads, Set<Cell> carried, SheetOrder order, Map<Cell, Finding> findings) {
         List<Integer> known = Stream.concat(given.stream(), zeros.stream())
                 .map(ways::number)
                 .filter(number -> !reads.containsKey(number))
@@ -109,7 +113,10 @@ public final class Marker {
         Sheet sheet = new Sheet(ways, style, known, reads);
         Grounding grounding = new Grounding(sheet);
         List<Integer> wrong = new ArrayList<>();
-        for (int number : reads.keySet().stream().sorted().toList()) {
+        Comparator<Integer> onTheSheet = Comparator.comparingInt(number -> order.task(ways.cell(number)));
+        for (int number : reads.keySet().stream()
+                .sorted(onTheSheet.thenComparing(Comparator.naturalOrder()))
+                .toList()) {
             Cell cell = ways.cell(number);
             double expected = ways.truth(number);
             Reading.Read read = reads.get(number);
@@ -119,7 +126,7 @@ public final class Marker {
                 findings.put(cell, new Finding.RoundedEarly(cell, expected, read, how));
             } else wrong.add(number);
         }
-        if (!wrong.isEmpty()) followThrough(sheet, grounding, wrong, reads, carried, findings);
+        if (!wrong.isEmpty()) followThrough(sheet, grounding, wrong, reads, carried, order, findings);
     }
 
     private void followThrough(
@@ -128,14 +135,18 @@ public final class Marker {
             List<Integer> wrong,
             Map<Integer, Reading.Read> reads,
             Set<Cell> carried,
+            SheetOrder order,
             Map<Cell, Finding> findings) {
         Map<Explanation, Worked> found = FollowThrough.explanations(sheet, grounding, wrong);
+        Map<Explanation, Derivation> routes = routes(sheet, wrong, reads, order, findings);
+        routes.keySet().removeAll(found.keySet());
         // Of several ways the plainest is told: exact, with little in the head, from few answers.
-        List<Explanation> all = found.keySet().stream()
+        List<Explanation> all = Stream.concat(found.keySet().stream(), routes.keySet().stream())
                 .filter(one -> !carried.contains(ways.cell(wrong.get(one.target()))))
                 .sorted(Comparator.comparing(Explanation::exactly)
                         .reversed()
-                        .thenComparingInt(one -> found.get(one).inTheHead())
+                        .thenComparingInt(
+                                one -> found.containsKey(one) ? found.get(one).inTheHead() : Integer.MAX_VALUE)
                         .thenComparingInt(one -> one.restsOn().cardinality()))
                 .toList();
         BitSet origins = Origins.fewest(wrong.size(), all);
@@ -147,10 +158,34 @@ public final class Marker {
             int number = wrong.get(followed.target());
             Map<Cell, Double> from = new LinkedHashMap<>();
             followed.restsOn().stream().map(wrong::get).forEach(own -> from.put(ways.cell(own), sheet.value(own)));
-            Derivation how = derivation(sheet, found.get(followed)).from(from);
+            Derivation how = found.containsKey(followed)
+                    ? derivation(sheet, found.get(followed)).from(from)
+                    : routes.get(followed);
             Cell cell = ways.cell(number);
             findings.put(cell, new Finding.FollowThrough(cell, ways.truth(number), reads.get(number), how));
         }
+    }
+
+    /** Explanations of wrong answers by the whole working from what stands before them on the sheet. */
+    private Map<Explanation, Derivation> routes(
+            Sheet sheet,
+            List<Integer> wrong,
+            Map<Integer, Reading.Read> reads,
+            SheetOrder order,
+            Map<Cell, Finding> findings) {
+        Map<Cell, Double> written = new LinkedHashMap<>();
+        reads.keySet().forEach(number -> written.put(ways.cell(number), sheet.value(number)));
+        List<Cell> cells = wrong.stream().map(ways::cell).toList();
+        Map<Explanation, Derivation> routes = new LinkedHashMap<>();
+        for (int k = 0; k < Math.min(wrong.size(), SheetOrder.MOST_FOLLOWED); k++)
+            if (findings.get(cells.get(k)) instanceof Finding.Wrong answer)
+                for (Derivation how : order.followed(answer, written, Set.copyOf(cells), style)) {
+                    BitSet restsOn = new BitSet();
+                    how.from().keySet().forEach(cell -> restsOn.set(cells.indexOf(cell)));
+                    boolean exactly = sheet.rounds(wrong.get(k), how.value());
+                    routes.putIfAbsent(new Explanation(k, restsOn, exactly), how);
+                }
+        return routes;
     }
 
     private Derivation derivation(Sheet sheet, Worked worked) {

@@ -11,7 +11,7 @@ import java.util.function.IntConsumer;
 
 /**
  * Which of the wrong answers are where an error starts: the fewest that lead to all the others. Answers are
- * numbered in the order of the working; of equally few, the earliest are taken.
+ * numbered in the order of the sheet and its working; of equally few, the earliest are taken.
  *
  * <p>An explanation says: this answer follows when all of those are there. Starting from the origins alone,
  * explanations are applied until nothing is added, so two answers that only vouch for each other do not both

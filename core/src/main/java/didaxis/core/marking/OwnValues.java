@@ -62,7 +62,7 @@ final class OwnValues {
     private long work = 0;
 
     /**
-     * @param wrong the answers that are wrong, in the order of the working
+     * @param wrong the answers that are wrong, in the order of the sheet and its working
      */
     OwnValues(Sheet sheet, Grounding grounding, List<Integer> wrong) {
         this.sheet = sheet;

@@ -15,7 +15,6 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 
@@ -36,12 +35,7 @@ public final class QuestionMarker {
 
     /** A state's amounts: its marker, its boxes by cell, and the boxes of settings that other states ask for. */
     private record Network(
-            State state,
-            Marker marker,
-            CarriedRoute route,
-            Set<Cell> known,
-            Map<Cell, Box> own,
-            Map<Cell, Box> carried) {
+            State state, Marker marker, Set<Cell> known, Map<Cell, Box> own, Map<Cell, Box> carried, SheetOrder order) {
         /** What is said elsewhere of cells that are neither known nor asked. */
         Map<Cell, String> open(Map<Cell, String> said) {
             Map<Cell, String> open = new LinkedHashMap<>(said);
@@ -50,14 +44,6 @@ public final class QuestionMarker {
                             || own.containsKey(cell)
                             || state.chart().value(cell).isEmpty());
             return open;
-        }
-
-        /** The whole working from what is known and the learner's own values. */
-        CarriedRoute from(Set<Cell> values) {
-            if (known.containsAll(values)) return route;
-            Set<Cell> start = new LinkedHashSet<>(known);
-            start.addAll(values);
-            return new CarriedRoute(state.relations(), start);
         }
     }
 
@@ -100,10 +86,17 @@ public final class QuestionMarker {
         return new Network(
                 state,
                 Marker.of(state.relations(), given, style),
-                new CarriedRoute(state.relations(), known),
                 known,
                 own,
-                carried);
+                carried,
+                new SheetOrder(state.relations(), known, places(own)));
+    }
+
+    private Map<Cell, Integer> places(Map<Cell, Box> asked) {
+        List<String> tasks = question.tasks().stream().map(Task::id).toList();
+        Map<Cell, Integer> places = new LinkedHashMap<>();
+        asked.forEach((cell, box) -> places.put(cell, tasks.indexOf(box.task())));
+        return places;
     }
 
     /**
@@ -173,20 +166,10 @@ public final class QuestionMarker {
         network.own().forEach((cell, box) -> typed.put(cell, typed(box, answers)));
         Set<Cell> elsewhere = new LinkedHashSet<>(typed.keySet());
         elsewhere.removeAll(network.own().keySet());
-        List<Finding> marked = network.marker().mark(typed, elsewhere);
-        Map<Cell, Double> own = new LinkedHashMap<>();
-        for (Finding finding : marked)
-            if (finding instanceof Finding.Wrong wrong && elsewhere.contains(wrong.cell()))
-                own.put(wrong.cell(), wrong.read().amount().si());
-        Optional<CarriedRoute> route = own.isEmpty() ? Optional.empty() : Optional.of(network.from(own.keySet()));
         Map<String, Finding> findings = new HashMap<>();
-        for (Finding finding : marked) {
+        for (Finding finding : network.marker().mark(typed, elsewhere, network.order())) {
             Box box = network.own().get(finding.cell());
-            if (box == null) continue;
-            Optional<Finding> followed = finding instanceof Finding.Wrong wrong
-                    ? route.flatMap(working -> working.explain(wrong, own, style))
-                    : Optional.empty();
-            findings.put(box.id(), followed.orElse(finding));
+            if (box != null) findings.put(box.id(), finding);
         }
         return findings;
     }

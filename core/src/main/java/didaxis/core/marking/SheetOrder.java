@@ -1,0 +1,86 @@
+package didaxis.core.marking;
+
+import didaxis.core.circuit.Cell;
+import didaxis.core.law.Relations;
+import didaxis.core.style.MarkingStyle;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+
+/**
+ * Where amounts of a state stand on the sheet they belong to, and what follows by the state's whole working from those that
+ * stand before.
+ */
+final class SheetOrder {
+    /** What is asked by one task alone. */
+    static final SheetOrder NONE = new SheetOrder();
+
+    /** So many wrong answers of one sheet are followed through the whole working. */
+    static final int MOST_FOLLOWED = 40;
+
+    private final Relations relations;
+    private final Set<Cell> known;
+    private final Map<Cell, Integer> tasks;
+    private final List<Cell> asked;
+    private final Map<Set<Cell>, CarriedRoute> routes = new ConcurrentHashMap<>();
+
+    private SheetOrder() {
+        this(null, Set.of(), Map.of());
+    }
+
+    /**
+     * @param known what is given in the state, or asked in another where it is the same
+     * @param tasks of each asked cell the place of the task that asks for it, in the order of the sheet
+     */
+    SheetOrder(Relations relations, Set<Cell> known, Map<Cell, Integer> tasks) {
+        this.relations = relations;
+        this.known = known;
+        this.tasks = tasks;
+        this.asked = List.copyOf(tasks.keySet());
+    }
+
+    /** The place of the task that asks for a cell; what is said of it elsewhere, as by a reduction, comes before all. */
+    int task(Cell cell) {
+        return tasks.getOrDefault(cell, -1);
+    }
+
+    /**
+     * How a wrong answer follows by the whole working from what stands elsewhere, from what is asked before it, and from
+     * both.
+     *
+     * @param written all that the learner wrote, in SI
+     * @param wrong which of it is wrong
+     */
+    List<Derivation> followed(Finding.Wrong answer, Map<Cell, Double> written, Set<Cell> wrong, MarkingStyle style) {
+        int place = asked.indexOf(answer.cell());
+        if (place < 0) return List.of();
+        List<Cell> elsewhere = written.keySet().stream()
+                .filter(cell -> !tasks.containsKey(cell))
+                .toList();
+        List<Cell> before =
+                asked.subList(0, place).stream().filter(written::containsKey).toList();
+        Set<Set<Cell>> starts = new LinkedHashSet<>();
+        starts.add(start(elsewhere, List.of()));
+        starts.add(start(List.of(), before));
+        starts.add(start(elsewhere, before));
+        List<Derivation> followed = new ArrayList<>();
+        for (Set<Cell> start : starts)
+            if (start.stream().anyMatch(wrong::contains))
+                route(start).explain(answer, written, wrong, style).ifPresent(followed::add);
+        return followed;
+    }
+
+    private Set<Cell> start(List<Cell> elsewhere, List<Cell> before) {
+        Set<Cell> start = new LinkedHashSet<>(known);
+        start.addAll(elsewhere);
+        start.addAll(before);
+        return start;
+    }
+
+    private CarriedRoute route(Set<Cell> start) {
+        return routes.computeIfAbsent(Set.copyOf(start), set -> new CarriedRoute(relations, start));
+    }
+}
