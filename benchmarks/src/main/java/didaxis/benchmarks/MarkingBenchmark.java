@@ -170,6 +170,7 @@ public class MarkingBenchmark {
 
         private LearnerWork work;
         private final Map<Cell, String> sheet = new LinkedHashMap<>();
+        private Question question;
 
         @Setup
         public void write() {
@@ -179,6 +180,16 @@ public class MarkingBenchmark {
                                     .mapToObj(i -> "R" + i + "=" + (5 + i % 17))
                                     .collect(Collectors.joining(joined))))
                     .orElseThrow();
+            fill(random);
+            List<Task> tasks = new ArrayList<>();
+            for (Cell cell : sheet.keySet()) tasks.add(InStates.amounts("t" + tasks.size(), 0, cell));
+            question = new Question(
+                    "",
+                    List.of(didaxis.core.question.State.asDrawn(work.relations().chart(), work.given())),
+                    tasks);
+        }
+
+        private void fill(Random random) {
             for (Cell cell : work.cells()) {
                 if (sheet.size() >= MOST_ANSWERS) return;
                 if (answers.equals("every box 1")) sheet.put(cell, "1");
@@ -219,5 +230,16 @@ public class MarkingBenchmark {
     @Benchmark
     public int anySheet(Hostile hostile) {
         return hostile.work.marker().mark(hostile.sheet).size();
+    }
+
+    /** The same, each answer to a task of its own. */
+    @Benchmark
+    public int anySheetOfTasks(Hostile hostile) {
+        Map<String, String> answers = new LinkedHashMap<>();
+        for (Box box : hostile.question.boxes())
+            answers.put(box.id(), hostile.sheet.get(((Box.Form.Amount) box.form()).cell()));
+        return QuestionMarker.of(hostile.question, MarkingStyle.STANDARD)
+                .mark(answers)
+                .size();
     }
 }

@@ -18,21 +18,26 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * The whole working of a state, begun from what a learner wrote elsewhere or before: what it leads to is followed through,
- * however many values it passes through in the head.
+ * The working to one cell of a state, begun from what a learner wrote elsewhere or before: what it leads to is followed
+ * through, however many values it passes through in the head.
  */
 final class CarriedRoute {
     private static final MathContext SHOWN = new MathContext(6);
 
     private final Map<Cell, Double> start = new LinkedHashMap<>();
     private final List<Step> steps;
+    private final List<Set<Cell>> inputs;
 
     /**
      * @param known what is given or was written before; all of it has a value in the state
      */
-    CarriedRoute(Relations relations, Set<Cell> known) {
-        known.forEach(cell -> start.put(cell, relations.chart().value(cell).orElseThrow()));
-        steps = Deduction.of(relations, start, relations.cells()).steps();
+    CarriedRoute(Relations relations, Set<Cell> known, Cell target) {
+        Map<Cell, Double> values = new LinkedHashMap<>();
+        known.forEach(cell -> values.put(cell, relations.chart().value(cell).orElseThrow()));
+        steps = Deduction.of(relations, values, List.of(target)).steps();
+        inputs = steps.stream().map(step -> FormulaCells.in(step.formula())).toList();
+        for (Set<Cell> cells : inputs)
+            for (Cell cell : cells) if (values.containsKey(cell)) start.put(cell, values.get(cell));
     }
 
     /**
@@ -46,18 +51,20 @@ final class CarriedRoute {
         values.replaceAll((cell, truth) -> written.getOrDefault(cell, truth));
         Map<Cell, Set<Cell>> restsOn = new HashMap<>();
         wrong.stream().filter(start::containsKey).forEach(cell -> restsOn.put(cell, Set.of(cell)));
-        for (Step step : steps) {
+        if (steps.isEmpty() || restsOn.isEmpty()) return Optional.empty();
+        for (int k = 0; k < steps.size(); k++) {
+            Step step = steps.get(k);
             Set<Cell> from = new LinkedHashSet<>();
-            FormulaCells.in(step.formula()).forEach(cell -> from.addAll(restsOn.getOrDefault(cell, Set.of())));
-            double value = step.formula().with(new Evaluation(values::get));
-            values.put(step.cell(), value);
+            inputs.get(k).forEach(cell -> from.addAll(restsOn.getOrDefault(cell, Set.of())));
+            values.put(step.cell(), step.formula().with(new Evaluation(values::get)));
             restsOn.put(step.cell(), from);
-            if (!step.cell().equals(answer.cell())) continue;
-            boolean leads = !from.isEmpty()
-                    && style.tolerance().matches(value, answer.read().amount().si());
-            return leads ? Optional.of(derivation(step, values, written, from)) : Optional.empty();
         }
-        return Optional.empty();
+        Step last = steps.get(steps.size() - 1);
+        Set<Cell> from = restsOn.get(last.cell());
+        boolean leads = !from.isEmpty()
+                && style.tolerance()
+                        .matches(values.get(last.cell()), answer.read().amount().si());
+        return leads ? Optional.of(derivation(last, values, written, from)) : Optional.empty();
     }
 
     private static Derivation derivation(

@@ -177,7 +177,7 @@ public final class Marker {
         reads.keySet().forEach(number -> written.put(ways.cell(number), sheet.value(number)));
         List<Cell> cells = wrong.stream().map(ways::cell).toList();
         Map<Explanation, Derivation> routes = new LinkedHashMap<>();
-        for (int k = 0; k < Math.min(wrong.size(), SheetOrder.MOST_FOLLOWED); k++)
+        for (int k = 0; k < Math.min(wrong.size(), order.mostFollowed()); k++)
             if (findings.get(cells.get(k)) instanceof Finding.Wrong answer)
                 for (Derivation how : order.followed(answer, written, Set.copyOf(cells), style)) {
                     BitSet restsOn = new BitSet();

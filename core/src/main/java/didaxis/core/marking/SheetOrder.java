@@ -18,14 +18,16 @@ final class SheetOrder {
     /** What is asked by one task alone. */
     static final SheetOrder NONE = new SheetOrder();
 
-    /** So many wrong answers of one sheet are followed through the whole working. */
-    static final int MOST_FOLLOWED = 40;
+    /** So many cells are worked out for one sheet: of large circuits fewer answers are followed through the working. */
+    private static final int MOST_WORKED = 10_000;
 
     private final Relations relations;
     private final Set<Cell> known;
     private final Map<Cell, Integer> tasks;
     private final List<Cell> asked;
-    private final Map<Set<Cell>, CarriedRoute> routes = new ConcurrentHashMap<>();
+    private final Map<Route, CarriedRoute> routes = new ConcurrentHashMap<>();
+
+    private record Route(Set<Cell> start, Cell target) {}
 
     private SheetOrder() {
         this(null, Set.of(), Map.of());
@@ -40,6 +42,11 @@ final class SheetOrder {
         this.known = known;
         this.tasks = tasks;
         this.asked = List.copyOf(tasks.keySet());
+    }
+
+    /** So many wrong answers of one sheet are followed through the whole working. */
+    int mostFollowed() {
+        return tasks.isEmpty() ? 0 : MOST_WORKED / relations.cells().size();
     }
 
     /** The place of the task that asks for a cell; what is said of it elsewhere, as by a reduction, comes before all. */
@@ -69,7 +76,9 @@ final class SheetOrder {
         List<Derivation> followed = new ArrayList<>();
         for (Set<Cell> start : starts)
             if (start.stream().anyMatch(wrong::contains))
-                route(start).explain(answer, written, wrong, style).ifPresent(followed::add);
+                route(start, answer.cell())
+                        .explain(answer, written, wrong, style)
+                        .ifPresent(followed::add);
         return followed;
     }
 
@@ -80,7 +89,7 @@ final class SheetOrder {
         return start;
     }
 
-    private CarriedRoute route(Set<Cell> start) {
-        return routes.computeIfAbsent(Set.copyOf(start), set -> new CarriedRoute(relations, start));
+    private CarriedRoute route(Set<Cell> start, Cell target) {
+        return routes.computeIfAbsent(new Route(start, target), route -> new CarriedRoute(relations, start, target));
     }
 }
