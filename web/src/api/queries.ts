@@ -174,6 +174,13 @@ export const paperQuery = (id: number) =>
     gcTime: 0,
   })
 
+export const questionRevisionsQuery = (id: number) =>
+  queryOptions({
+    queryKey: ['questions', id, 'revisions'],
+    queryFn: () => body(client.GET('/api/questions/{id}/revisions', { params: { path: { id } } })),
+    staleTime: 0,
+  })
+
 export const paperRevisionsQuery = (id: number) =>
   queryOptions({
     queryKey: ['papers', id, 'revisions'],

@@ -3,7 +3,7 @@ import { expect, test } from 'vitest'
 import { answer, shown, type Asked } from '../test/shown'
 import Desk from './Desk'
 
-const dryer = { id: 3, title: 'Boot dryer', notation: '16 V : R1=5 + R2=3', marks: 8 }
+const dryer = { id: 3, title: 'Boot dryer', notation: '16 V : R1=5 + R2=3', marks: 8, difficulty: 'easy' }
 const handedOut = {
   id: 9,
   title: 'Boot dryer',

@@ -33,7 +33,7 @@ export function Questions() {
   })
   const { found, field } = useFind({
     things: questions.data,
-    textsOf: ({ title, notation }) => [title, notation ?? ''],
+    textsOf: ({ title, notation, difficulty }) => [title, notation ?? '', t(`difficulty.${difficulty}`)],
   })
   if (questions.isLoadingError)
     return <Failed error={questions.error} onRetry={() => void questions.refetch()} />
@@ -58,7 +58,7 @@ export function Questions() {
                       <span className={classes.notation}>{one.notation}</span> ·{' '}
                     </>
                   )}
-                  {t('chart.marks', { count: one.marks })}
+                  {t('chart.marks', { count: one.marks })} · {t(`difficulty.${one.difficulty}`)}
                 </Text>
               </Anchor>
             </NameInPlace>

@@ -12,6 +12,13 @@ export const people = {
     removed: '“{{title}}” was removed.',
     none: 'No questions yet. Type a circuit on the workbench and make one.',
   },
+  earlier: {
+    title: 'What “{{title}}” was before',
+    none: 'It has not been changed yet.',
+    bringBack: 'Bring back what it was at {{when}}',
+    back: 'Bring back',
+  },
+  difficulty: { easy: 'easy', middling: 'middling', demanding: 'demanding' },
   removed: {
     title: 'Removed in the last 30 days ({{count}})',
     bringBack: 'Bring back',

@@ -151,12 +151,20 @@ function Act({ label, sign, disabled, onAct }: ActProps) {
 
 type Translate = ReturnType<typeof useTranslation>['t']
 
-/** What a question asks, in a few words. */
-const asks = (question: { kinds: string[] } | undefined, t: Translate) =>
-  (question?.kinds ?? [])
-    .map((kind) => t(`task.kinds.${kind}`))
-    .join(', ')
-    .toLowerCase()
+/** What a question asks, in a few words, and how much that is. */
+const asks = (
+  question: Pick<Schemas['QuestionSummary'], 'kinds' | 'difficulty'> | undefined,
+  t: Translate,
+) =>
+  question
+    ? [
+        question.kinds
+          .map((kind) => t(`task.kinds.${kind}`))
+          .join(', ')
+          .toLowerCase(),
+        t(`difficulty.${question.difficulty}`),
+      ].join(' · ')
+    : ''
 
 interface FinderProps {
   all: Schemas['QuestionSummary'][]

@@ -16,10 +16,11 @@ import { Board } from './Board'
 import { paperAddress } from './benchAddress'
 import { CircuitMenu } from './CircuitMenu'
 import { changed, redone, undone, type History } from './history'
-import { keptMaking, type Making } from './making'
+import { keptMaking, makingOfBody, type Making } from './making'
 import { NotationLine } from './NotationLine'
 import { NumberTabs } from './NumberTabs'
 import { QuestionBar } from './QuestionBar'
+import { QuestionHistory } from './QuestionHistory'
 import { told, type Direction } from './stages'
 import { StatesBar } from './StatesBar'
 import { useAskedBody } from './useAskedBody'
@@ -259,6 +260,14 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
               question={question}
               ready={ready}
               draftId={keeping.said ?? draft?.id}
+              earlier={
+                question && (
+                  <QuestionHistory
+                    question={question}
+                    onTake={(earlier) => change((now) => changed(now, makingOfBody(earlier)))}
+                  />
+                )
+              }
               kept={
                 <KeptState
                   state={keeping.state}

@@ -19,23 +19,30 @@ interface QuestionBarProps {
   draftId?: number
   /** How it stands with keeping. */
   kept: ReactNode
+  /** The way to what it was before. */
+  earlier: ReactNode
 }
 
 /** At the foot of the workbench: how much is asked, and the way to keep it as a question. */
-export function QuestionBar({ request, checked, question, ready, draftId, kept }: QuestionBarProps) {
+export function QuestionBar({ request, checked, question, ready, draftId, kept, earlier }: QuestionBarProps) {
   const { t } = useTranslation()
   const [opened, dialog] = useDisclosure(false)
-  const { boxes = [], total = 0 } = checked.data ?? {}
+  const { boxes = [], total = 0, difficulty } = checked.data ?? {}
   const sum =
     request.body.tasks.length === 0
       ? t('workbench.nothingAsked')
-      : `${t('workbench.asked', { count: boxes.length })} · ${t('chart.marks', { count: total })}`
+      : [
+          t('workbench.asked', { count: boxes.length }),
+          t('chart.marks', { count: total }),
+          ...(difficulty ? [t(`difficulty.${difficulty}`)] : []),
+        ].join(' · ')
   return (
     <div className={classes.bar}>
       <span className={classes.sum} id="asked-sum" data-testid="marks-sum">
         {sum}
       </span>
       {kept}
+      {earlier}
       <Button disabled={!ready} onClick={dialog.open} aria-describedby="asked-sum">
         {t(question ? 'workbench.keep' : 'workbench.make')}
       </Button>

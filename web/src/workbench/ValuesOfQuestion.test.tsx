@@ -7,7 +7,8 @@ import type { FoundValues } from './useFoundValues'
 import { ValuesOfQuestion } from './ValuesOfQuestion'
 
 const found = (data: object, problem?: object) => ({ data, problem, spread: [] }) as unknown as FoundValues
-const some = found({ things: ['E', 'r', 'R1'], count: 98, all: true, sets: [], spread: [], none: '' })
+const nothing = { things: ['E'], count: 0, all: true, sets: [], spread: [], difficulty: [], none: '' }
+const some = found({ ...nothing, things: ['E', 'r', 'R1'], count: 98, difficulty: ['easy', 'middling'] })
 const onAsking = vi.fn<(asking: Asking) => void>()
 
 function Values({ values, onNice = vi.fn() }: { values: FoundValues; onNice?: () => void }) {
@@ -36,7 +37,7 @@ const open = (values: FoundValues) => shown(<Values values={values} />, () => ({
 
 test('a value is let vary, changed, and fixed again', () => {
   open(some)
-  expect(screen.getByText('98 sets')).toBeDefined()
+  expect(screen.getByText('98 sets · some harder than others: easy, middling')).toBeDefined()
   fireEvent.change(screen.getByLabelText('Let a value vary …'), { target: { value: 'R1' } })
   fireEvent.change(screen.getByLabelText('Values of R1'), { target: { value: '2; 3' } })
   expect(onAsking.mock.lastCall?.[0].vary).toEqual([
@@ -59,11 +60,11 @@ test('a condition is picked, counted and let go', () => {
 
 test('what is in the way is said', () => {
   const none = 'None of the 4 sets of values is such that all resistances differ.'
-  open(found({ things: ['E'], count: 0, all: true, sets: [], spread: [], none }))
+  open(found({ ...nothing, none }))
   expect(screen.getByRole('alert', { hidden: true }).textContent).toBe(none)
 })
 
 test('what cannot be read is said where it is', () => {
-  open(found({ things: ['E'], sets: [], none: '' }, { thing: 'E', detail: 'Cannot be read as values.' }))
+  open(found(nothing, { thing: 'E', detail: 'Cannot be read as values.' }))
   expect(screen.getByLabelText('Values of E').getAttribute('aria-invalid')).toBe('true')
 })

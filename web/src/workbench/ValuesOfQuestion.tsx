@@ -50,6 +50,10 @@ export function ValuesOfQuestion({ asking, onAsking, values, onNice }: ValuesOfQ
           <Text span c="dimmed" fz="xs">
             {' '}
             {t(data.all ? 'values.sets' : 'values.atLeast', { count: data.count })}
+            {data.difficulty.length > 0 &&
+              ` · ${t(data.difficulty.length > 1 ? 'values.harder' : 'values.alike', {
+                levels: data.difficulty.map((level) => t(`difficulty.${level}`)).join(', '),
+              })}`}
           </Text>
         )}
       </summary>

@@ -8,7 +8,7 @@ import { Loading } from '../ui/Loading'
 import { Bench, type BenchProps } from './Bench'
 import { FIRST_CIRCUIT, freshBench } from './benchAddress'
 import { historyOf } from './history'
-import { historyFrom, makingOfQuestion } from './making'
+import { historyFrom, makingOfBody } from './making'
 
 /** The workbench of a new question, of one in the making, or of one that is kept. */
 export default function Workbench() {
@@ -30,7 +30,7 @@ function KeptBench({ id }: { id: number }) {
   const failed = [question, draft].find((one) => one.isError)
   if (failed?.error) return <Failed error={failed.error} onRetry={() => void failed.refetch()} />
   if (!question.data || (draftId !== undefined && !draft.data)) return <Loading />
-  const history = draft.data ? historyFrom(draft.data.body) : historyOf(makingOfQuestion(question.data))
+  const history = draft.data ? historyFrom(draft.data.body) : historyOf(makingOfBody(question.data.body))
   setOpened({ history, draft: draft.data, question: question.data })
   return <Loading />
 }

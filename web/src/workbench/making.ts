@@ -66,7 +66,7 @@ export const historyFrom = (body: Body): History<Making> => ({
 })
 
 /** A kept question as it stands before anything of it is changed. */
-export const makingOfQuestion = ({ body: kept }: Schemas['QuestionView']): Making => ({
+export const makingOfBody = (kept: Schemas['QuestionBody']): Making => ({
   notation: kept.notation ?? '',
   asking: {
     given: new Set((kept.given ?? []).map(keyOf)),

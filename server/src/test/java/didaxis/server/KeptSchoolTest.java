@@ -59,6 +59,7 @@ class KeptSchoolTest {
                 List.of("Hut and weather station", "Boot dryer", "Sensor de-icer and radio", "Beacon lamps in a row"),
                 all(questions, "title"));
         assertEquals(List.of("9", "8", "5", "5"), all(questions, "marks"));
+        assertEquals(List.of("middling", "easy", "easy", "easy"), all(questions, "difficulty"));
         JsonNode dryer = teacher.get("/api/questions/3").json();
         assertEquals(0, dryer.get("flaws").size());
         assertEquals(4, dryer.get("body").get("given").size());

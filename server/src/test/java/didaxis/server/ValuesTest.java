@@ -55,6 +55,7 @@ class ValuesTest {
         assertEquals(
                 "1.00\u2009A 2.00\u2009A",
                 current.get("least").asString() + " " + current.get("greatest").asString());
+        assertEquals("[\"easy\"]", found.get("difficulty").toString());
     }
 
     @Test

@@ -7,10 +7,10 @@ import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Amounts;
 import didaxis.core.question.Box;
 import didaxis.core.question.InWords;
-import didaxis.core.question.Knowledge;
 import didaxis.core.question.Question;
 import didaxis.core.question.State;
 import didaxis.core.question.Task;
+import didaxis.core.question.Workings;
 import didaxis.core.style.HouseStyle.ParallelForm;
 import didaxis.core.style.MarkingStyle;
 import didaxis.core.words.KeyPhrase;
@@ -19,8 +19,6 @@ import didaxis.core.working.Step;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -53,38 +51,21 @@ public record Memo(List<Entry> entries) {
 
     /** @throws IllegalArgumentException if the question has flaws that leave an asked cell without a value */
     public static Memo of(Question question, MarkingStyle style) {
-        Knowledge knowledge = Knowledge.of(question);
+        Map<Box, Workings.Working> workings = Workings.of(question);
         List<Entry> entries = new ArrayList<>();
-        Map<Integer, Set<Cell>> found = new LinkedHashMap<>();
         for (Task task : question.tasks())
-            for (Box box : task.boxes()) {
-                if (box.form() instanceof Box.Form.Amount amount) {
-                    Set<Cell> before = known(amount.state(), question, knowledge, found);
-                    entries.add(worked(task, box, amount, question, before, style));
-                    found.computeIfAbsent(amount.state(), state -> new LinkedHashSet<>())
-                            .add(amount.cell());
-                } else entries.add(new Entry(task, box, written(task, box, question, style), List.of()));
-            }
+            for (Box box : task.boxes())
+                entries.add(
+                        workings.containsKey(box)
+                                ? worked(task, box, question, workings.get(box), style)
+                                : new Entry(task, box, written(task, box, question, style), List.of()));
         return new Memo(entries);
     }
 
-    /** What is told in a state, and what earlier tasks have found of it, or of a setting that it shares with another. */
-    private static Set<Cell> known(int state, Question question, Knowledge knowledge, Map<Integer, Set<Cell>> found) {
-        Set<Cell> known = new LinkedHashSet<>(knowledge.told(state));
-        found.forEach((other, cells) -> cells.stream()
-                .filter(cell -> other == state || cell.isSetting() && knowledge.unchanged(cell, other, state))
-                .forEach(known::add));
-        known.removeIf(cell -> question.state(state).chart().value(cell).isEmpty());
-        return known;
-    }
-
-    private static Entry worked(
-            Task task, Box box, Box.Form.Amount amount, Question question, Set<Cell> known, MarkingStyle style) {
+    private static Entry worked(Task task, Box box, Question question, Workings.Working from, MarkingStyle style) {
+        Box.Form.Amount amount = (Box.Form.Amount) box.form();
         State state = question.state(amount.state());
-        Map<Cell, Double> values = new LinkedHashMap<>();
-        known.forEach(cell -> values.put(cell, state.chart().value(cell).orElseThrow()));
-        values.remove(amount.cell());
-        Deduction working = Deduction.of(state.relations(), values, List.of(amount.cell()));
+        Deduction working = from.deduction();
         boolean calculated = task instanceof Amounts amounts && amounts.command() == Amounts.Command.CALCULATE;
         List<Point> last = new ArrayList<>();
         List<Line> lines = new ArrayList<>();
@@ -109,8 +90,7 @@ public record Memo(List<Entry> entries) {
         points.set(steps.size() - 1, last);
         for (int k = 0; k < steps.size(); k++)
             lines.add(new Line.Worked(steps.get(k), working, List.copyOf(points.get(k))));
-        return new Entry(
-                task, box, lines, calculated ? others(amount.cell(), state, values.keySet(), steps) : List.of());
+        return new Entry(task, box, lines, calculated ? others(amount.cell(), state, from.known(), steps) : List.of());
     }
 
     /** Routes that are not the one that is shown. */

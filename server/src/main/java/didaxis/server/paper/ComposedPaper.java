@@ -48,6 +48,7 @@ final class ComposedPaper {
                     content.body().notation(),
                     content.body().kinds(),
                     content.marks(),
+                    question.difficulty(),
                     !content.body().varies().isEmpty(),
                     sets.found().size(),
                     flaws);

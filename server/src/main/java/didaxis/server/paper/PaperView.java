@@ -1,6 +1,7 @@
 package didaxis.server.paper;
 
 import didaxis.server.assignment.PaperLayout;
+import didaxis.server.question.DifficultyWord;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
@@ -33,6 +34,7 @@ record PaperView(
             @Schema(types = {"string", "null"}) String notation,
             List<String> kinds,
             int marks,
+            DifficultyWord difficulty,
             boolean varies,
             int sets,
             List<String> flaws) {}

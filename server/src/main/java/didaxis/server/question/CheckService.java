@@ -42,7 +42,8 @@ class CheckService {
             List<QuestionBox> boxes,
             List<PromptView> prompts,
             List<ModelView> model,
-            int total) {}
+            int total,
+            DifficultyWord difficulty) {}
 
     CheckedQuestion check(QuestionBody body, String styleName) {
         if (body == null)
@@ -64,7 +65,8 @@ class CheckService {
                                 .map(box -> new ModelView(box.id(), question.model(box, marking), box.marks()))
                                 .toList()
                         : List.of(),
-                question.total());
+                question.total(),
+                DifficultyWord.of(plain));
     }
 
     private static List<PromptView> prompts(Question question, QuestionBody body, TaskSentence sentences) {

@@ -46,6 +46,7 @@ class QuestionService {
             boolean varies,
             int boxes,
             int marks,
+            DifficultyWord difficulty,
             Instant updatedAt) {
         static QuestionSummary of(Questions.Kept kept) {
             QuestionContent content = kept.content();
@@ -57,6 +58,7 @@ class QuestionService {
                     !content.body().varies().isEmpty(),
                     content.boxes(),
                     content.marks(),
+                    kept.difficulty(),
                     kept.updatedAt());
         }
     }

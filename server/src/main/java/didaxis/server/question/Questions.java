@@ -16,20 +16,20 @@ import tools.jackson.core.type.TypeReference;
 @Repository
 public class Questions {
     private static final String OWN = """
-            SELECT id, title, body, boxes, marks, updated_at FROM question
+            SELECT id, title, body, boxes, marks, difficulty, updated_at FROM question
             WHERE owner_id = :owner AND removed_at IS NULL ORDER BY updated_at DESC, id DESC
             """;
     private static final String ONE = """
-            SELECT id, title, body, boxes, marks, updated_at FROM question
+            SELECT id, title, body, boxes, marks, difficulty, updated_at FROM question
             WHERE id = :id AND owner_id = :owner AND removed_at IS NULL
             """;
     private static final String INSERT = """
-            INSERT INTO question (owner_id, title, format, body, boxes, marks, updated_at)
-            VALUES (:owner, :title, :format, :body, :boxes, :marks, :now) RETURNING id
+            INSERT INTO question (owner_id, title, format, body, boxes, marks, difficulty, updated_at)
+            VALUES (:owner, :title, :format, :body, :boxes, :marks, :difficulty, :now) RETURNING id
             """;
     private static final String UPDATE = """
             UPDATE question SET title = :title, format = :format, body = :body, boxes = :boxes, marks = :marks,
-                updated_at = :now, revision = revision + 1
+                difficulty = :difficulty, updated_at = :now, revision = revision + 1
             WHERE id = :id AND owner_id = :owner AND removed_at IS NULL
             """;
     private static final String KEEP_REVISION = """
@@ -42,7 +42,7 @@ public class Questions {
             WHERE q.id = :id AND q.owner_id = :owner AND q.removed_at IS NULL ORDER BY r.revision DESC
             """;
     private static final String OWN_REMOVED = """
-            SELECT id, title, body, boxes, marks, updated_at FROM question
+            SELECT id, title, body, boxes, marks, difficulty, updated_at FROM question
             WHERE owner_id = :owner AND removed_at >= :since ORDER BY removed_at DESC, id DESC
             """;
     private static final String RENAME = """
@@ -68,7 +68,7 @@ public class Questions {
     }
 
     /** A kept question. */
-    public record Kept(long id, QuestionContent content, Instant updatedAt) {}
+    public record Kept(long id, QuestionContent content, DifficultyWord difficulty, Instant updatedAt) {}
 
     private Kept map(ResultSet row, int number) throws SQLException {
         QuestionContent content = new QuestionContent(
@@ -76,7 +76,11 @@ public class Questions {
                 json.read(row.getString("body"), new TypeReference<>() {}),
                 row.getInt("boxes"),
                 row.getInt("marks"));
-        return new Kept(row.getLong("id"), content, Instant.ofEpochMilli(row.getLong("updated_at")));
+        return new Kept(
+                row.getLong("id"),
+                content,
+                DifficultyWord.named(row.getString("difficulty")),
+                Instant.ofEpochMilli(row.getLong("updated_at")));
     }
 
     public List<Kept> of(long owner) {
@@ -181,6 +185,9 @@ public class Questions {
                 .param("body", json.write(content.body()))
                 .param("boxes", content.boxes())
                 .param("marks", content.marks())
+                .param(
+                        "difficulty",
+                        DifficultyWord.of(content.body().question()).word())
                 .param("now", clock.millis());
     }
 }

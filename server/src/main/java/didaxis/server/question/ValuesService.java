@@ -47,6 +47,7 @@ class ValuesService {
      * @param things what could vary in this question
      * @param count how many sets were found; that and no more there are where {@code all} is true
      * @param sets the first of them
+     * @param difficulty each that the first of them have: more than one where some are harder than others
      * @param none why there is none; empty where there are some
      */
     record ValuesView(
@@ -55,6 +56,7 @@ class ValuesService {
             boolean all,
             List<List<ValueView>> sets,
             List<SpreadView> spread,
+            List<DifficultyWord> difficulty,
             String none) {}
 
     /** A circuit with other values, and which of them are others. */
@@ -65,7 +67,7 @@ class ValuesService {
         Template template = new VariedQuestion(checked(body)).template(style);
         List<String> things =
                 Thing.of(template.question()).stream().map(Thing::name).toList();
-        if (body.varies().isEmpty()) return new ValuesView(things, 0, true, List.of(), List.of(), "");
+        if (body.varies().isEmpty()) return new ValuesView(things, 0, true, List.of(), List.of(), List.of(), "");
         ValueSets sets = ValueSets.find(template, SEED, MOST_SETS, VariedQuestion.TRIES);
         return new ValuesView(
                 things,
@@ -76,6 +78,7 @@ class ValuesService {
                         .map(one -> view(one, template))
                         .toList(),
                 spread(template, sets, style.numbers()),
+                difficulty(template, sets),
                 ConditionSentence.none(sets));
     }
 
@@ -94,6 +97,16 @@ class ValuesService {
     private static ValueView view(String name, double si, Question question) {
         Quantity quantity = Thing.named(name, question).orElseThrow().quantity();
         return new ValueView(name, AmountFormat.STANDARD.exactly(Amount.of(si, quantity)));
+    }
+
+    private static List<DifficultyWord> difficulty(Template template, ValueSets sets) {
+        return sets.found().stream()
+                .limit(CHARTED)
+                .flatMap(values -> template.with(values).stream())
+                .map(DifficultyWord::of)
+                .distinct()
+                .sorted()
+                .toList();
     }
 
     private static List<SpreadView> spread(Template template, ValueSets sets, AmountFormat format) {
