@@ -18,8 +18,6 @@ import java.util.TreeMap;
  * @param inTheWay where none is found, the condition that keeps most of them from being one
  */
 public record ValueSets(List<Values> found, long tried, boolean all, Optional<Condition> inTheWay) {
-    /** So many are looked at for one variant. */
-    private static final int TRIES_A_VARIANT = 4_000;
     /** So many parts, of all states and all sets together, are worked out: of large circuits fewer sets are looked at. */
     private static final int MOST_PARTS = 500_000;
 
@@ -57,11 +55,6 @@ public record ValueSets(List<Values> found, long tried, boolean all, Optional<Co
                 ? Optional.of(Condition.of(Condition.Kind.WELL_POSED))
                 : inTheWay(template, order);
         return new ValueSets(found, tried, all, inTheWay);
-    }
-
-    /** The set that a seed stands for, and nothing else; none is found only if none of some thousands is one. */
-    public static ValueSets variant(Template template, long seed) {
-        return find(template, seed, 1, TRIES_A_VARIANT);
     }
 
     private static Optional<Condition> inTheWay(Template template, Order order) {
