@@ -14,7 +14,13 @@ const paper = {
 
 const open = (papers: object[], changes: (asked: Asked) => object = () => ({})) =>
   shown(<Papers />, (asked) =>
-    asked.method !== 'GET' ? changes(asked) : asked.path === '/api/papers' ? papers : [],
+    asked.method !== 'GET'
+      ? changes(asked)
+      : asked.path === '/api/papers'
+        ? papers
+        : asked.path === '/api/classes'
+          ? [{ id: 2, name: 'Ridge class' }]
+          : [],
   )
 
 const takeIn = (text: string) => {
@@ -54,6 +60,18 @@ test('a package is taken in, and what is none is said and changes nothing', asyn
   takeIn('{"didaxis":"package","version":1}')
   await screen.findByText('Taken in: 2 questions and 1 paper.')
   expect(sent()).toEqual(['POST /api/packages {"didaxis":"package","version":1}'])
+})
+
+test('a style that came in a package goes to the class that is chosen', async () => {
+  const { sent } = open([], () => ({ questions: 0, papers: 0, styles: 0 }))
+  await screen.findByText('New paper')
+  takeIn('{"styles":[{"name":"Workshop class","style":{"voltage":"E"}}]}')
+  const select = await screen.findByLabelText('The style of “Workshop class” goes to')
+  await screen.findByText('Ridge class')
+  fireEvent.change(select, { target: { value: '2' } })
+  fireEvent.click(screen.getByText('Give it'))
+  await screen.findByText('The class has its style.')
+  expect(sent()[1]).toBe('PUT /api/classes/2/style {"voltage":"E"}')
 })
 
 test('why the server takes a package not in is said', async () => {

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import didaxis.server.School.Answer;
 import didaxis.server.School.Person;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.regex.Matcher;
@@ -17,6 +18,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** What goes out in a package comes in equal, and what is none leaves nothing behind. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
@@ -30,16 +32,7 @@ class PackageTest {
     @BeforeAll
     void twoTeachers() {
         teacher = school.signedIn("teacher");
-        String code =
-                teacher.post("/api/invitations", "{}").done().json().get("code").asString();
-        colleague = school.visitor();
-        colleague
-                .post(
-                        "/api/colleague",
-                        "{\"code\":\"" + code
-                                + "\",\"username\":\"colleague\",\"displayName\":\"C\",\"password\":\"didaxis-demo\"}")
-                .done();
-        colleague = school.signedIn("colleague");
+        colleague = school.invited(teacher, "colleague");
     }
 
     private static String example() throws IOException {
@@ -134,6 +127,29 @@ class PackageTest {
                 before,
                 teacher.get("/api/questions").body()
                         + teacher.get("/api/papers").body());
+    }
+
+    /** What was given out once is taken in for ever, and means what it meant. */
+    @Test
+    void aPackageThatWasKeptComesOutWithAllThatItHad() throws IOException {
+        JsonNode kept;
+        try (InputStream file = PackageTest.class.getResourceAsStream("/kept/package-of-version-1.json")) {
+            kept = new JsonMapper().readTree(file);
+        }
+        Person newcomer = school.invited(teacher, "newcomer");
+        newcomer.post("/api/packages", kept.toString()).done();
+        JsonNode now = newcomer.get("/api/packages").json();
+        for (JsonNode one : kept.get("questions"))
+            assertTrue(
+                    now.get("questions").valueStream().anyMatch(other -> has(other, one)),
+                    () -> one.get("title") + " is not what it was");
+        assertEquals(papers(kept), papers(now));
+    }
+
+    /** Whether all that one says is said by the other; fields that came later may be there besides. */
+    private static boolean has(JsonNode now, JsonNode kept) {
+        return kept.propertyStream()
+                .allMatch(field -> field.getValue().isNull() || field.getValue().equals(now.get(field.getKey())));
     }
 
     @Test

@@ -115,6 +115,19 @@ public final class School implements BeforeAllCallback {
         return person;
     }
 
+    /** A teacher whom another has invited, signed in. */
+    Person invited(Person by, String username) {
+        String code =
+                by.post("/api/invitations", "{}").done().json().get("code").asString();
+        visitor()
+                .post(
+                        "/api/colleague",
+                        "{\"code\":\"%s\",\"username\":\"%s\",\"displayName\":\"C\",\"password\":\"%s\"}"
+                                .formatted(code, username, PASSWORD))
+                .done();
+        return signedIn(username);
+    }
+
     /** What came back. */
     public record Answer(int status, String body, HttpResponse<String> response) {
         public JsonNode json() {
