@@ -27,10 +27,10 @@ const CHOICES = {
 const Picks = lazy(async () => ({ default: (await import('./Picks')).Picks }))
 
 /** The forms that have keys to write with, beside the field. */
-const PICKED: Box['form'][] = ['folds', 'network', 'bands', 'nesting', 'chain']
+const PICKED: Box['form'][] = ['folds', 'network', 'bands', 'nesting', 'chain', 'currents']
 
 /** The forms whose answers are long. */
-const WIDE: Box['form'][] = ['order', 'values', 'folds', 'network', 'bands', 'nesting', 'chain']
+const WIDE: Box['form'][] = ['order', 'values', 'folds', 'network', 'bands', 'nesting', 'chain', 'currents']
 
 /** The forms whose field stands under what it is called. */
 const STACKED: Box['form'][] = ['words', 'gap']

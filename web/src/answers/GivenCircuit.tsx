@@ -6,6 +6,7 @@ import paper from '../ui/Drawing.module.css'
 import { Formula } from '../ui/Formula'
 import { StepButton } from '../ui/StepButton'
 import classes from './AnswerSheet.module.css'
+import { namesOnDrawing } from './currentNames'
 
 /** Which drawing of a sheet: of a question, in one of its states. */
 export interface Drawn {
@@ -21,19 +22,26 @@ interface GivenCircuitProps {
   progress: number
   drawn: Drawn
   onDrawn: (drawn: Drawn) => void
+  /** What is written in the boxes: names of currents stand on the drawing as well. */
+  texts?: Record<string, string>
 }
 
 /** The drawing of the task in hand and what is given in it; it stays in sight while the boxes scroll. */
-export function GivenCircuit({ sheet, progress, drawn, onDrawn }: GivenCircuitProps) {
+export function GivenCircuit({ sheet, progress, drawn, onDrawn, texts = {} }: GivenCircuitProps) {
   const { t } = useTranslation()
-  const state = sheet.questions[drawn.question]?.states[drawn.state]
-  if (!state) return null
+  const question = sheet.questions[drawn.question]
+  const state = question?.states[drawn.state]
+  if (!question || !state) return null
   return (
     <div className={classes.circuit}>
       <States sheet={sheet} drawn={drawn} onDrawn={onDrawn} />
       {state.scene ? (
         <div className={`${classes.paper} ${paper.paper}`}>
-          <Drawing scene={state.scene} words={t('drawing.described')} />
+          <Drawing
+            scene={state.scene}
+            words={t('drawing.described')}
+            notes={namesOnDrawing(question, drawn.state, texts)}
+          />
           <CircuitWords lines={state.wordList} />
         </div>
       ) : (

@@ -87,7 +87,13 @@ export function OpenSheet({ sheet, now, error, person }: OpenSheetProps) {
         </Alert>
       )}
       <div className={classes.columns}>
-        <GivenCircuit sheet={sheet} progress={filled / places.length} drawn={drawn} onDrawn={setDrawn} />
+        <GivenCircuit
+          sheet={sheet}
+          progress={filled / places.length}
+          drawn={drawn}
+          onDrawn={setDrawn}
+          texts={texts}
+        />
         <Tasks
           questions={sheet.questions}
           texts={texts}

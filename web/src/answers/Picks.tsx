@@ -2,6 +2,7 @@ import { Button } from '@mantine/core'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
+import { CurrentPicks } from './CurrentPicks'
 import { NetworkBoard } from './NetworkBoard'
 import { Pick, PickRow as Row } from './PickRow'
 import type { Box } from './places'
@@ -26,6 +27,8 @@ export function Picks(props: PicksProps) {
       return <BandPicks {...props} />
     case 'chain':
       return <ChainPicks {...props} />
+    case 'currents':
+      return <CurrentPicks {...props} />
     case 'nesting':
       return <NestingPicks {...props} />
     default:

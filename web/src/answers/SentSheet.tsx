@@ -24,7 +24,7 @@ export function SentSheet({ sheet, person }: { sheet: Schemas['SheetView']; pers
         </Text>
       </header>
       <div className={classes.columns}>
-        <GivenCircuit sheet={sheet} progress={1} drawn={drawn} onDrawn={setDrawn} />
+        <GivenCircuit sheet={sheet} progress={1} drawn={drawn} onDrawn={setDrawn} texts={textsOf(sheet)} />
         <div>
           <Stack className={classes.sent} gap="sm">
             <Text>{t('work.sent', { time: atMoment(sheet.sentAt ?? '') })}</Text>

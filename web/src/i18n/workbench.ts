@@ -102,6 +102,7 @@ export const workbench = {
       places: 'Where a meter reads the same',
       fold: 'Combine stage by stage',
       nesting: 'Name the nesting',
+      annotate: 'Name the currents',
       draw: 'Draw the circuit',
       connect: 'Connect to have a resistance',
       'colour-code': 'Colour bands',

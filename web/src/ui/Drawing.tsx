@@ -10,6 +10,8 @@ interface DrawingProps {
   selected?: ReadonlySet<string>
   /** Called with a part's label; without it nothing can be selected. */
   onSelect?: (part: string) => void
+  /** What was written beside the labels of parts. */
+  notes?: ReadonlyMap<string, string>
   /** A small redraw: thin lines and no text. */
   small?: boolean
 }
@@ -17,7 +19,7 @@ interface DrawingProps {
 const ANCHORS: Record<string, 'start' | 'middle' | 'end'> = { start: 'start', middle: 'middle', end: 'end' }
 
 /** Paints a scene; it decides nothing but ink. */
-export function Drawing({ scene, words, selected = new Set(), onSelect, small }: DrawingProps) {
+export function Drawing({ scene, words, selected = new Set(), onSelect, notes, small }: DrawingProps) {
   const ink = (role: string, part: string) =>
     `${classes[role] ?? ''} ${part && selected.has(part) ? classes.inHand : ''}`
   // Rings lie under what is drawn inside them, dots on top of the wires.
@@ -61,6 +63,9 @@ export function Drawing({ scene, words, selected = new Set(), onSelect, small }:
           className={ink(text.role, text.part)}
         >
           {text.role === 'label' ? <LabelText label={text.text} /> : text.text}
+          {text.role === 'label' && notes?.has(text.part) && (
+            <tspan className={classes.note}> {notes.get(text.part)}</tspan>
+          )}
         </text>
       ))}
       {onSelect &&

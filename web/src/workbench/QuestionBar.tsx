@@ -31,15 +31,12 @@ export function QuestionBar({ request, checked, question, ready, draftId, kept, 
   const sum =
     request.body.tasks.length === 0
       ? t('workbench.nothingAsked')
-      : [
-          t('workbench.asked', { count: boxes.length }),
-          t('chart.marks', { count: total }),
-          ...(difficulty ? [t(`difficulty.${difficulty}`)] : []),
-        ].join(' · ')
+      : `${t('workbench.asked', { count: boxes.length })} · ${t('chart.marks', { count: total })}`
   return (
     <div className={classes.bar}>
-      <span className={classes.sum} id="asked-sum" data-testid="marks-sum">
-        {sum}
+      <span className={classes.sum} id="asked-sum">
+        <span data-testid="marks-sum">{sum}</span>
+        {difficulty && boxes.length > 0 && ` · ${t(`difficulty.${difficulty}`)}`}
       </span>
       {kept}
       {earlier}

@@ -54,6 +54,7 @@ class FormsJourney {
         ask(page, "connect", "Connect R1, R2 and R3");
         page.getByLabel("Resistance wanted").fill("15");
         ask(page, "bands", "Which bands does a resistor of");
+        ask(page, "name current source", "Name the current of the source and of each part");
         ask(page, "R2 R3 series parallel", "Are R2 and R3 in series");
         page.getByLabel("and how one knows").check();
         button(page, "+ then …").click();
@@ -67,7 +68,7 @@ class FormsJourney {
         assertThat(button(page, "A wire without resistance joins P and Q")).hasAttribute("aria-pressed", "true");
         ask(page, "V1 increase", "Does the reading of V1 increase");
         ask(page, "why V1", "Why does the reading of V1 change");
-        assertThat(page.getByTestId("marks-sum")).hasText("9 asked · 19 marks");
+        assertThat(page.getByTestId("marks-sum")).hasText("10 asked · 23 marks");
         visit.browser().inspect(page, "forms-made");
         button(page, "Make a question").click();
         page.getByLabel("Name of the question").fill(TITLE);
@@ -80,7 +81,7 @@ class FormsJourney {
     private static void openSheet(Page page) {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile(TITLE)))
                 .click();
-        assertThat(page.getByText("0 of 9 answered")).isVisible();
+        assertThat(page.getByText("0 of 10 answered")).isVisible();
     }
 
     private static Locator field(Page page, int place) {
@@ -118,6 +119,13 @@ class FormsJourney {
         tap(page, 3, "R1", "R2", "in series with all of it", "R3", "R2", "in parallel with R2");
         tap(page, 4, "brown", "red", "black", "gold");
         assertThat(field(page, 4)).hasValue("brown, red, black, gold");
+        List.of("total I1", "R1 I1", "R2 I2", "R3 I3")
+                .forEach(name -> page.getByLabel("Name of the current of " + name.split(" ")[0])
+                        .selectOption(name.split(" ")[1]));
+        // What was named stands on the drawing.
+        assertThat(page.locator("svg").first()).containsText("I3");
+        field(page, 5).press("End");
+        page.keyboard().type("; I1 = I2 + I3");
         page.getByText("in parallel", new Page.GetByTextOptions().setExact(true))
                 .last()
                 .tap();
@@ -131,7 +139,7 @@ class FormsJourney {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(link)))
                     .tap();
         visit.browser().inspect(page, "forms-answered");
-        SheetPage.send(page, 9);
+        SheetPage.send(page, 10);
     }
 
     @Test
@@ -145,7 +153,8 @@ class FormsJourney {
                 "parallel in series",
                 "V1[R1 + R2 || R3]",
                 "R1 || R2 || R3",
-                "brown red black gold");
+                "brown red black gold",
+                "total a, R1 a, R2 b, R3 c, a = b + c");
         for (String text : typed) {
             page.keyboard().type(text);
             page.keyboard().press("Enter");
@@ -156,7 +165,7 @@ class FormsJourney {
         page.keyboard().type("a");
         page.keyboard().press("Enter");
         visit.browser().inspect(page, "forms-typed");
-        SheetPage.send(page, 9);
+        SheetPage.send(page, 10);
     }
 
     @Test
@@ -167,7 +176,7 @@ class FormsJourney {
                 .click();
         exactly(page, AriaRole.LINK, TITLE).click();
         exactly(page, AriaRole.LINK, "A. Alder").click();
-        assertThat(page.getByText(Pattern.compile("19 of 19 marks"))).isVisible();
+        assertThat(page.getByText(Pattern.compile("23 of 23 marks"))).isVisible();
         exactly(page, AriaRole.LINK, TITLE).click();
         exactly(page, AriaRole.LINK, "B. Birch").click();
         // A wrong first stage costs itself, and what follows from it nothing.

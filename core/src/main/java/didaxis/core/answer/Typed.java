@@ -161,7 +161,7 @@ public final class Typed {
         return Optional.of(found);
     }
 
-    private static Optional<Subject> named(String name, List<Subject> things) {
+    static Optional<Subject> named(String name, List<Subject> things) {
         String plain = name.strip().replaceFirst("^\\.", "");
         return things.stream()
                 .filter(one -> name(one).equalsIgnoreCase(plain) || one.id().equalsIgnoreCase(plain))

@@ -71,7 +71,7 @@ public final class SamePlace {
     }
 
     /** The largest stretch around a node that has one current; 0 for the source's own. */
-    private int branch(int node) {
+    int branch(int node) {
         int at = node;
         while (at != 0 && (outline.join(outline.parent(at)) != Join.PARALLEL || isAlone(at))) at = outline.parent(at);
         return at;

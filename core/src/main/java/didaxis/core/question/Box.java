@@ -189,6 +189,14 @@ public record Box(String id, String task, Form form, int marks) {
             }
         }
 
+        /** A name for the current of each thing, and how these are related: total I1; R1 I1; R2 I2; I1 = I2 + I3. */
+        record Currents() implements Form {
+            @Override
+            public <T> T match(Cases<T> cases) {
+                return cases.currents.apply(this);
+            }
+        }
+
         /** A number of per cent. */
         record Percent() implements Form {
             @Override
@@ -219,6 +227,7 @@ public record Box(String id, String task, Form form, int marks) {
                 Function<Why, T> why,
                 Function<Count, T> count,
                 Function<Words, T> words,
-                Function<Gap, T> gap) {}
+                Function<Gap, T> gap,
+                Function<Currents, T> currents) {}
     }
 }

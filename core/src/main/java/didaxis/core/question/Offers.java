@@ -129,7 +129,8 @@ public final class Offers {
                 bands -> List.of(bands.part(), bands.bandsAsked()),
                 Explaining::cell,
                 words -> List.of(words.term(), words.prompt()),
-                Gaps::text));
+                Gaps::text,
+                currents -> List.of()));
         return List.of(task.getClass(), task.state(), what);
     }
 
@@ -230,6 +231,7 @@ public final class Offers {
         for (boolean letters : new boolean[] {true, false})
             offer(new Reducing(NONE, place, letters, Reducing.usualMarks(state, letters)));
         offer(new Nesting(NONE, place, 1));
+        offer(new BranchCurrents(NONE, place, BranchCurrents.usualMarks(state)));
         offer(new Redrawing(NONE, place, Redrawing.USUAL_MARKS));
         offer(new SafeSupply(NONE, place, 3));
         List<String> rated = state.circuit().parts().stream()

@@ -32,7 +32,8 @@ public sealed interface Task
                 ColourBands,
                 Explaining,
                 InWords,
-                Gaps {
+                Gaps,
+                BranchCurrents {
     /** Unique within the question. */
     String id();
 
@@ -104,5 +105,6 @@ public sealed interface Task
             Function<ColourBands, T> colourBands,
             Function<Explaining, T> explaining,
             Function<InWords, T> inWords,
-            Function<Gaps, T> gaps) {}
+            Function<Gaps, T> gaps,
+            Function<BranchCurrents, T> branchCurrents) {}
 }

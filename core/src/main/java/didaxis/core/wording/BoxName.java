@@ -37,7 +37,8 @@ public record BoxName(HouseStyle style) {
                         why -> why.more().isPresent() ? "why" : "how one knows",
                         count -> "how many",
                         words -> "in words",
-                        gap -> ((Gaps) task).around(box)));
+                        gap -> ((Gaps) task).around(box),
+                        currents -> "currents"));
     }
 
     private String things(Task task, Box box) {

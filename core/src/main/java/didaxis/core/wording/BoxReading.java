@@ -1,5 +1,6 @@
 package didaxis.core.wording;
 
+import didaxis.core.answer.CurrentNames;
 import didaxis.core.answer.FoldedLine;
 import didaxis.core.answer.Typed;
 import didaxis.core.answer.TypedNumbers;
@@ -72,7 +73,11 @@ public record BoxReading(String shown, String expected) {
                         "one of the letters a to " + (char) ('a' + why.reasons().size() - 1)),
                 count -> words(TypedNumbers.count(typed).map(String::valueOf), "a whole number"),
                 words -> new BoxReading("", ""),
-                gap -> new BoxReading("", "")));
+                gap -> new BoxReading("", ""),
+                currents -> words(
+                        CurrentNames.read(typed, things).map(CurrentNames::print),
+                        "a name for each current, such as total I1; " + Typed.name(things.get(1))
+                                + " I1, and I1 = I2 + I3")));
     }
 
     private static BoxReading words(Optional<String> shown, String expected) {

@@ -138,7 +138,10 @@ public record TaskSentence(HouseStyle style, Question question) {
                 explaining -> "Why does " + phrase(List.of(explaining.cell()))
                         + " change as it does? Pick the reasons that" + " lead to it, and put them into their order.",
                 words -> words.term().isBlank() ? words.prompt().strip() : "Define " + words.term() + ".",
-                gaps -> "Fill the gaps: " + gaps.text()));
+                gaps -> "Fill the gaps: " + gaps.text(),
+                currents ->
+                        "Name the current of the source and of each part, with one name wherever the same current must"
+                                + " pass, and write how the currents are related where they part."));
     }
 
     private String amounts(Amounts amounts) {

@@ -24,7 +24,8 @@ public enum FormWord {
     WHY,
     COUNT,
     WORDS,
-    GAP;
+    GAP,
+    CURRENTS;
 
     @JsonValue
     public String word() {
@@ -51,7 +52,8 @@ public enum FormWord {
                 why -> WHY,
                 count -> COUNT,
                 words -> WORDS,
-                gap -> GAP));
+                gap -> GAP,
+                currents -> CURRENTS));
     }
 
     /** The unit of an amount; empty for any other form. */
@@ -75,6 +77,7 @@ public enum FormWord {
                 why -> "",
                 count -> "",
                 words -> "",
-                gap -> ""));
+                gap -> "",
+                currents -> ""));
     }
 }

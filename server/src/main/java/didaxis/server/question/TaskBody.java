@@ -60,6 +60,7 @@ public record TaskBody(
                     "places",
                     "fold",
                     "nesting",
+                    "annotate",
                     "draw",
                     "connect",
                     "colour-code",

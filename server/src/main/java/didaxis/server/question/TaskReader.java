@@ -9,6 +9,7 @@ import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Amounts;
 import didaxis.core.question.Amounts.Command;
 import didaxis.core.question.Arrangements;
+import didaxis.core.question.BranchCurrents;
 import didaxis.core.question.Breaker;
 import didaxis.core.question.ColourBands;
 import didaxis.core.question.Comparison;
@@ -67,6 +68,9 @@ record TaskReader(TaskBody body, String id, List<State> states) {
         kinds.put("places", TaskReader::places);
         kinds.put("fold", TaskReader::reducing);
         kinds.put("nesting", task -> new Nesting(task.id, task.place(), task.worth(1)));
+        kinds.put(
+                "annotate",
+                task -> new BranchCurrents(task.id, task.place(), task.worth(BranchCurrents.usualMarks(task.state()))));
         kinds.put("draw", task -> new Redrawing(task.id, task.place(), task.worth(Redrawing.USUAL_MARKS)));
         kinds.put("connect", TaskReader::connecting);
         kinds.put("colour-code", TaskReader::colourBands);

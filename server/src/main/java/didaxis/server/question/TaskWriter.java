@@ -118,7 +118,8 @@ final class TaskWriter {
                         .with(() -> to.bandsAsked = bands.bandsAsked()),
                 explaining -> to.kind("explain", explaining.marks()).about(List.of(explaining.cell())),
                 to::inWords,
-                to::filling));
+                to::filling,
+                currents -> to.kind("annotate", currents.marks())));
     }
 
     private TaskWriter amounts(Amounts amounts) {
