@@ -38,8 +38,10 @@ export function QuestionBar({ request, checked, question, ready, draftId, kept, 
         <span data-testid="marks-sum">{sum}</span>
         {difficulty && boxes.length > 0 && ` · ${t(`difficulty.${difficulty}`)}`}
       </span>
-      {kept}
-      {earlier}
+      <div className={classes.kept}>
+        {kept}
+        {earlier}
+      </div>
       <Button disabled={!ready} onClick={dialog.open} aria-describedby="asked-sum">
         {t(question ? 'workbench.keep' : 'workbench.make')}
       </Button>

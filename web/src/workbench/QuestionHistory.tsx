@@ -19,7 +19,7 @@ export function QuestionHistory({ question, onTake }: QuestionHistoryProps) {
   const [opened, dialog] = useDisclosure(false)
   return (
     <>
-      <Button variant="subtle" color="gray" onClick={dialog.open}>
+      <Button variant="subtle" color="gray" size="compact-sm" px={4} onClick={dialog.open}>
         {t('workbench.earlier')}
       </Button>
       {opened && <Ones question={question} onTake={onTake} onClose={dialog.close} />}
