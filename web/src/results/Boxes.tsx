@@ -46,6 +46,16 @@ export default function Boxes() {
               {t('assignment.release')}
             </Button>
           )}
+          {assignment.sent > 0 && (
+            <Button
+              component="a"
+              href={`/api/assignments/${assignment.id}/findings.csv`}
+              download
+              variant="default"
+            >
+              {t('boxes.csv')}
+            </Button>
+          )}
           <AssignmentMenu assignment={assignment} />
         </>
       }
@@ -55,6 +65,7 @@ export default function Boxes() {
         <Text c="dimmed">{t('boxes.nothing')}</Text>
       ) : (
         <>
+          <Again view={view.data} />
           <Title order={2} mt="lg" mb="xs">
             {t('boxes.title')}
           </Title>
@@ -62,6 +73,9 @@ export default function Boxes() {
             <thead>
               <tr>
                 <th scope="col">{t('boxes.box')}</th>
+                <th scope="col" className={classes.number}>
+                  {t('boxes.mean')}
+                </th>
                 {words.map((word) => (
                   <th key={word} scope="col" className={classes.number}>
                     {t(`boxes.${word}`)}
@@ -115,6 +129,39 @@ function Standing({ view }: { view: View }) {
   )
 }
 
+/** Where most marks were lost, the most first, with what was written most often. */
+function Again({ view }: { view: View }) {
+  const { t } = useTranslation()
+  const boxes = view.again.flatMap((id) => view.boxes.find((box) => box.box === id) ?? [])
+  if (boxes.length === 0) return <Text mt="lg">{t('boxes.nothingLost')}</Text>
+  return (
+    <>
+      <Title order={2} mt="lg" mb="xs">
+        {t('boxes.again')}
+      </Title>
+      <ol className={classes.again}>
+        {boxes.map((box) => (
+          <li key={box.box}>
+            <span className={classes.task}>{box.number}</span> {box.name}:{' '}
+            {t('boxes.lost', { lost: box.lost, of: sheetsOf(box) * box.marks })}
+            {box.wrongValues[0] && (
+              <Text span c="dimmed">
+                {' '}
+                {t('boxes.often', {
+                  value: box.wrongValues[0].shown,
+                  count: box.wrongValues[0].learners.length,
+                })}
+              </Text>
+            )}
+          </li>
+        ))}
+      </ol>
+    </>
+  )
+}
+
+const sheetsOf = (box: Schemas['BoxResults']) => COLUMNS.reduce((sum, word) => sum + box[word], 0)
+
 const COLUMNS = ['right', 'follows', 'partly', 'undecided', 'wrong', 'blank', 'unreadable'] as const
 
 type Column = (typeof COLUMNS)[number]
@@ -141,6 +188,12 @@ function Box({ box, words, many, assignment }: BoxProps) {
         {box.amount ? ' = ' : ': '}
         {box.expected}
       </th>
+      <td className={classes.number} title={t('boxes.spread', { spread: box.spread.toFixed(1) })}>
+        {t('boxes.points', { points: box.mean.toFixed(1), of: box.marks })}
+        <div className={classes.bar} aria-hidden>
+          <div style={{ width: `${(100 * box.mean) / box.marks}%` }} />
+        </div>
+      </td>
       {words.map((word) => (
         <td key={word} className={classes.number} data-none={box[word] === 0}>
           {box[word]}

@@ -45,6 +45,9 @@ export default function Results() {
         <>
           <Group align="end" gap="md" mb="sm">
             {field}
+            <Button component="a" href={`/api/classes/${classId}/results.csv`} download variant="default">
+              {t('results.csv')}
+            </Button>
             {folds && (
               <Button variant="default" onClick={showAll.toggle} aria-expanded={all}>
                 {t(all ? 'results.fold' : 'results.unfold', { count: finished.length })}

@@ -76,7 +76,7 @@ class MarkingProperties {
                 .collect(Collectors.toSet());
     }
 
-    @Property(tries = 600)
+    @Property(tries = 400)
     void honestWorkWithEverythingWrittenIsRight(@ForAll("works") LearnerWork work, @ForAll long seed) {
         Random random = new Random(seed);
         Map<Cell, String> answers =
@@ -143,7 +143,7 @@ class MarkingProperties {
     }
 
     /** A small difference of large readings hangs on their last figure: what counts is what the learner was told. */
-    @Property(tries = 300)
+    @Property(tries = 200)
     void whatIsWorkedFromAGivenAsItIsToldEarns(
             @ForAll @DoubleRange(min = 5, max = 90) double ohms, @ForAll @DoubleRange(min = 0.01, max = 1) double few) {
         Circuit circuit = Notation.circuit("12 V : R1=" + ohms + " + R2=" + few);
@@ -177,7 +177,7 @@ class MarkingProperties {
         return findings.stream().collect(Collectors.toMap(Finding::cell, finding -> finding));
     }
 
-    @Property(tries = 300)
+    @Property(tries = 200)
     void thePrintedSumGivesThePrintedResult(@ForAll("works") LearnerWork work, @ForAll long seed) {
         Random random = new Random(seed);
         Map<Cell, Double> spoiled = Map.of(work.some(1, random).get(0), oneOf(List.of(1.0, 1.03, 1.5, 10.0), random));

@@ -54,7 +54,7 @@ class OffersProperties {
     }
 
     /** Each offer alone is a question that can be asked, and its own model answers earn all of it. */
-    @Property(tries = 70)
+    @Property(tries = 45)
     void whatIsOfferedCanBeAskedAndItsModelEarnsAll(@ForAll("circuits") Circuit circuit, @ForAll long seed) {
         Optional<List<State>> states = states(circuit, new Random(seed));
         Assume.that(states.isPresent());
@@ -75,7 +75,7 @@ class OffersProperties {
     }
 
     /** What is asked already is not offered again. */
-    @Property(tries = 40)
+    @Property(tries = 25)
     void nothingIsOfferedTwice(@ForAll("circuits") Circuit circuit, @ForAll long seed) {
         Optional<List<State>> states = states(circuit, new Random(seed));
         Assume.that(states.isPresent());

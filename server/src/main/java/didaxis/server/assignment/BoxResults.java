@@ -17,6 +17,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * What became of one box over a whole class, in JSON: how many have it right, right from an own earlier value, partly
@@ -25,6 +26,8 @@ import java.util.stream.Collectors;
  * @param number of its task on the sheet
  * @param symbol of its cell, as MathML; empty where it has none
  * @param amount whether it takes a value
+ * @param lost all marks that were not earned
+ * @param mean of what was earned, and how far from it sheets are in the middle (standard deviation); 0 where none came in
  * @param undecided in words that nobody has decided yet
  * @param inWords whether what it earns can be decided wording by wording
  * @param expected the right answer as one would write it
@@ -37,6 +40,9 @@ record BoxResults(
         String name,
         String expected,
         int marks,
+        int lost,
+        double mean,
+        double spread,
         int right,
         int follows,
         int partly,
@@ -114,12 +120,31 @@ record BoxResults(
                 .toList();
     }
 
+    /** What a box has earned over all sheets. */
+    private record Earned(int lost, double mean, double spread) {
+        static Earned of(Paper.Place place, List<Sheets.Submission> sent) {
+            int[] points = sent.stream()
+                    .mapToInt(sheet ->
+                            sheet.finding(place.id()).map(StoredFinding::points).orElse(0))
+                    .toArray();
+            double mean = IntStream.of(points).average().orElse(0);
+            double variance = IntStream.of(points)
+                    .mapToDouble(one -> (one - mean) * (one - mean))
+                    .average()
+                    .orElse(0);
+            int lost =
+                    place.box().marks() * points.length - IntStream.of(points).sum();
+            return new Earned(lost, mean, Math.sqrt(variance));
+        }
+    }
+
     private static BoxResults of(
             Variants variants, Paper.Place place, List<Sheets.Submission> sent, Map<Long, Learner> learners) {
         Paper paper = variants.numbered(0);
         Map<String, String> models = models(variants, place, sent);
         Map<Code, Integer> counts = new EnumMap<>(Code.class);
         Map<WrongKey, WrongValue> wrong = new LinkedHashMap<>();
+        Earned earned = Earned.of(place, sent);
         for (Sheets.Submission sheet : sent) {
             Code code = sheet.finding(place.id())
                     .map(stored -> stored.judged(place.box().marks()))
@@ -151,6 +176,9 @@ record BoxResults(
                 new BoxName(paper.style().house()).say(place.task(), box),
                 expected(models),
                 box.marks(),
+                earned.lost(),
+                earned.mean(),
+                earned.spread(),
                 count(counts, Code.RIGHT, Code.ROUNDED_EARLY),
                 count(counts, Code.FOLLOW_THROUGH),
                 count(counts, Code.PARTLY),

@@ -5,6 +5,9 @@ import didaxis.server.assignment.ResultsService.BoxesView;
 import didaxis.server.assignment.ResultsService.ResultsView;
 import didaxis.server.assignment.ResultsService.TeacherSheetView;
 import didaxis.server.circuit.SceneView;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -14,6 +17,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** What has come of what a teacher handed out. */
 @RestController
 class ResultsController {
+    private static final String CSV = "text/csv;charset=UTF-8";
+
     private final ResultsService results;
 
     ResultsController(ResultsService results) {
@@ -23,6 +28,26 @@ class ResultsController {
     @GetMapping("/api/classes/{classId}/results")
     ResultsView results(@PathVariable long classId, @AuthenticationPrincipal SignedIn me) {
         return results.results(classId, me.id());
+    }
+
+    /** The same as CSV, to be opened in a spreadsheet. */
+    @GetMapping(value = "/api/classes/{classId}/results.csv", produces = CSV)
+    ResponseEntity<String> marks(@PathVariable long classId, @AuthenticationPrincipal SignedIn me) {
+        return file("marks.csv", ResultsCsv.marks(results.results(classId, me.id())));
+    }
+
+    /** What was found of every box of every sheet, as CSV. */
+    @GetMapping(value = "/api/assignments/{id}/findings.csv", produces = CSV)
+    ResponseEntity<String> findings(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
+        return file("findings.csv", results.findings(id, me.id()));
+    }
+
+    private static ResponseEntity<String> file(String name, String csv) {
+        ContentDisposition named =
+                ContentDisposition.attachment().filename(name).build();
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, named.toString())
+                .body(csv);
     }
 
     @GetMapping("/api/assignments/{id}/boxes")

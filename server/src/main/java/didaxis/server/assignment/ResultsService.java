@@ -14,6 +14,7 @@ import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
 import didaxis.server.marking.BoxFindingView;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -87,8 +88,25 @@ class ResultsService {
                 .collect(Collectors.toMap(Standings.Counts::assignment, Function.identity()));
     }
 
-    /** An assignment box by box over all who have sent it, and where everybody is. */
-    record BoxesView(AssignmentSummary assignment, List<LearnerView> learners, List<BoxResults> boxes) {}
+    /**
+     * An assignment box by box over all who have sent it, and where everybody is.
+     *
+     * @param again the boxes at which most marks were lost, the most first
+     */
+    record BoxesView(
+            AssignmentSummary assignment, List<LearnerView> learners, List<BoxResults> boxes, List<String> again) {
+        private static final int MOST_AGAIN = 5;
+
+        static BoxesView of(AssignmentSummary assignment, List<LearnerView> learners, List<BoxResults> boxes) {
+            List<String> again = boxes.stream()
+                    .filter(box -> box.lost() > 0)
+                    .sorted(Comparator.comparingInt(BoxResults::lost).reversed())
+                    .limit(MOST_AGAIN)
+                    .map(BoxResults::box)
+                    .toList();
+            return new BoxesView(assignment, learners, boxes, again);
+        }
+    }
 
     BoxesView boxes(long id, long teacher) {
         record Found(
@@ -111,8 +129,27 @@ class ResultsService {
                     sheets.submissions(id),
                     assignments.variants(assignment));
         });
-        return new BoxesView(
+        return BoxesView.of(
                 found.summary(), found.standing(), BoxResults.of(found.variants(), found.sent(), found.learners()));
+    }
+
+    /** The findings of all sheets that came in, as CSV. */
+    String findings(long id, long teacher) {
+        List<ResultsCsv.Sent> sent = transactions.read(() -> {
+            Assignment assignment = assignments.ofTeacher(id, teacher);
+            Variants variants = assignments.variants(assignment);
+            Map<Long, Sheets.Submission> sheetOf = sheets.submissions(id).stream()
+                    .collect(Collectors.toMap(Sheets.Submission::learnerId, Function.identity()));
+            return classrooms.learners(assignment.classroomId()).stream()
+                    .filter(learner -> sheetOf.containsKey(learner.id()))
+                    .map(learner -> new ResultsCsv.Sent(
+                            learner,
+                            variants.letter(variants.number(learner.id())),
+                            variants.of(learner.id()),
+                            sheetOf.get(learner.id())))
+                    .toList();
+        });
+        return ResultsCsv.findings(sent);
     }
 
     SheetView preview(long id, long teacher, SceneView.Room room) {
