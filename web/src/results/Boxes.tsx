@@ -65,7 +65,7 @@ export default function Boxes() {
         <Text c="dimmed">{t('boxes.nothing')}</Text>
       ) : (
         <>
-          <Again view={view.data} />
+          <Again view={view.data} many={many} />
           <Title order={2} mt="lg" mb="xs">
             {t('boxes.title')}
           </Title>
@@ -130,7 +130,7 @@ function Standing({ view }: { view: View }) {
 }
 
 /** Where most marks were lost, the most first, with what was written most often. */
-function Again({ view }: { view: View }) {
+function Again({ view, many }: { view: View; many: boolean }) {
   const { t } = useTranslation()
   const boxes = view.again.flatMap((id) => view.boxes.find((box) => box.box === id) ?? [])
   if (boxes.length === 0) return <Text mt="lg">{t('boxes.nothingLost')}</Text>
@@ -142,8 +142,8 @@ function Again({ view }: { view: View }) {
       <ol className={classes.again}>
         {boxes.map((box) => (
           <li key={box.box}>
-            <span className={classes.task}>{box.number}</span> {box.name}:{' '}
-            {t('boxes.lost', { lost: box.lost, of: sheetsOf(box) * box.marks })}
+            {many && <span className={classes.task}>{box.number} </span>}
+            {box.name}:{t('boxes.lost', { lost: box.lost, of: sheetsOf(box) * box.marks })}
             {box.wrongValues[0] && (
               <Text span c="dimmed">
                 {' '}
