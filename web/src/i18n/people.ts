@@ -267,7 +267,7 @@ export const people = {
     nothing: 'Nothing was sent yet.',
     again: 'To teach again',
     nothingLost: 'No marks were lost.',
-    lost: '{{lost}} of {{of}} marks lost',
+    lost: '{{name}}: {{lost}} of {{of}} marks lost',
     often_one: '– {{value}} (once)',
     often_other: '– {{value}} ({{count}} times)',
     mean: 'mean',

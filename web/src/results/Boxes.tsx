@@ -143,7 +143,7 @@ function Again({ view, many }: { view: View; many: boolean }) {
         {boxes.map((box) => (
           <li key={box.box}>
             {many && <span className={classes.task}>{box.number} </span>}
-            {box.name}:{t('boxes.lost', { lost: box.lost, of: sheetsOf(box) * box.marks })}
+            {t('boxes.lost', { name: box.name, lost: box.lost, of: sheetsOf(box) * box.marks })}
             {box.wrongValues[0] && (
               <Text span c="dimmed">
                 {' '}
