@@ -43,7 +43,7 @@ final class CarriedRoute {
     /**
      * How a wrong answer follows; empty if it does not.
      *
-     * @param written the learner's own values, in SI; what else it begun from is true
+     * @param written the learner's own values, in SI; what else it begins from is true
      * @param wrong which of these are wrong: it must rest on one of them
      */
     Optional<Derivation> explain(Finding.Wrong answer, Map<Cell, Double> written, Set<Cell> wrong, MarkingStyle style) {

@@ -80,8 +80,8 @@ public record BranchCurrents(String id, int state, int marks) implements Task {
         if (read.isEmpty()) return new Verdict(Verdict.Code.UNREADABLE, 0, model);
         int wanted = branches.all().size() + branches.relations().size();
         int earned = named(read.get(), branches) + related(read.get(), question, branches);
-        if (earned == wanted) return new Verdict(Verdict.Code.RIGHT, marks, model);
-        int points = marks * earned / wanted;
+        if (earned == wanted && wanted > 0) return new Verdict(Verdict.Code.RIGHT, marks, model);
+        int points = marks * earned / Math.max(1, wanted);
         return new Verdict(points > 0 ? Verdict.Code.PARTLY : Verdict.Code.WRONG, points, model);
     }
 

@@ -76,7 +76,7 @@ public record BoxReading(String shown, String expected) {
                 gap -> new BoxReading("", ""),
                 currents -> words(
                         CurrentNames.read(typed, things).map(CurrentNames::print),
-                        "a name for each current, such as total I1; " + Typed.name(things.get(1))
+                        "a name for each current, such as total I1; " + Typed.name(things.get(things.size() - 1))
                                 + " I1, and I1 = I2 + I3")));
     }
 
