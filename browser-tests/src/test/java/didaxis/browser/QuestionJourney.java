@@ -252,7 +252,7 @@ class QuestionJourney {
         // The wrong emf is one mistake; what follows from it is none.
         assertThat(rows.nth(0).locator("td[data-none]")).hasText(new String[] {"1", "0", "0", "1", "0", "0"});
         assertThat(rows.nth(2).locator("td[data-none]")).hasText(new String[] {"1", "1", "0", "0", "0", "0"});
-        assertThat(rows.nth(15).locator("td").nth(2)).hasText("1");
+        assertThat(rows.nth(15).locator("td[data-none]").nth(2)).hasText("1");
         visit.browser().inspect(page, "boxes");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("A. Alder"))
                 .click();
