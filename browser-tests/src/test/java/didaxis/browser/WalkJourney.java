@@ -47,7 +47,8 @@ class WalkJourney {
                 .isAt(HEADING, "Desk");
         teacher.press(LINK, "Workbench").isAt(HEADING, "Workbench");
         // What stands there first is said only if somebody types before it is there.
-        assertThat(page.locator("#notation-says")).hasText("R1 in series with R2 and R3 in parallel");
+        assertThat(page.getByRole(TEXTBOX, new Page.GetByRoleOptions().setName("Circuit")))
+                .hasAccessibleDescription("R1 in series with R2 and R3 in parallel");
         teacher.write("Circuit", "16 V : R1=5 + (R3=4 || R2=12)").hears("R1 in series with R3 and R2 in parallel");
         teacher.press(BUTTON, "current of total")
                 .hears("asked, 1 mark")

@@ -176,10 +176,11 @@ public final class Marker {
         Map<Cell, Double> written = new LinkedHashMap<>();
         reads.keySet().forEach(number -> written.put(ways.cell(number), sheet.value(number)));
         List<Cell> cells = wrong.stream().map(ways::cell).toList();
+        Set<Cell> wrongCells = Set.copyOf(cells);
         Map<Explanation, Derivation> routes = new LinkedHashMap<>();
         for (int k = 0; k < Math.min(wrong.size(), order.mostFollowed()); k++)
             if (findings.get(cells.get(k)) instanceof Finding.Wrong answer)
-                for (Derivation how : order.followed(answer, written, Set.copyOf(cells), style)) {
+                for (Derivation how : order.followed(answer, written, wrongCells, style)) {
                     BitSet restsOn = new BitSet();
                     how.from().keySet().forEach(cell -> restsOn.set(cells.indexOf(cell)));
                     boolean exactly = sheet.rounds(wrong.get(k), how.value());
