@@ -11,10 +11,14 @@ import didaxis.core.circuit.Part;
 import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.Quantity;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.IntFunction;
 
 /**
  * The reasons of a change in their order: the part, the combinations that hold it from the inside out, the
@@ -31,6 +35,10 @@ final class CausalChain {
     private final Outline outline;
     private final List<Link> links = new ArrayList<>();
     private final Set<Cell> said = new HashSet<>();
+    /** The cells that were told of for the current and the voltage of the nodes on the way down. */
+    private final Map<Integer, Cell> currents = new HashMap<>();
+
+    private final Map<Integer, Cell> voltages = new HashMap<>();
 
     CausalChain(Change change) {
         this.change = change;
@@ -81,50 +89,48 @@ final class CausalChain {
         for (int k = 0; k + 1 < path.size(); k++) {
             int whole = path.get(k);
             int inner = path.get(k + 1);
+            currents.put(inner, currentOf(whole));
+            voltages.put(inner, voltageOf(whole));
             if (outline.join(whole) == Join.SERIES) series(whole, inner);
             if (outline.join(whole) == Join.PARALLEL) parallel(whole, inner);
         }
     }
 
     private void series(int whole, int inner) {
-        Cell current = currentOf(whole);
-        List<Cell> followers = new ArrayList<>();
-        List<Cell> voltages = new ArrayList<>();
-        for (int m : outline.membersOf(whole)) {
-            if (m == inner) continue;
-            collect(m, followers);
-            voltageAt(m).filter(this::counts).ifPresent(voltages::add);
-        }
-        followers.removeIf(cell -> !agrees(cell, change.direction(current)));
-        if (!followers.isEmpty()) link(Reason.FOLLOWS_CURRENT, followers, List.of(current));
-        Optional<Cell> rest = voltageAt(inner);
-        if (rest.isPresent() && !voltages.isEmpty() && decided(rest.get())) {
-            List<Cell> because = new ArrayList<>(voltages);
-            because.add(0, voltageOf(whole));
-            link(Reason.REST_OF_VOLTAGE, List.of(rest.get()), because);
-        }
+        follow(Reason.FOLLOWS_CURRENT, whole, inner, currentOf(whole));
+        List<Cell> others = others(whole, inner, this::voltageAt);
+        voltageAt(inner).filter(rest -> !others.isEmpty() && decided(rest)).ifPresent(rest -> {
+            others.add(0, voltageOf(whole));
+            link(Reason.REST_OF_VOLTAGE, List.of(rest), others);
+            voltages.put(inner, rest);
+        });
     }
 
     private void parallel(int whole, int inner) {
-        Cell voltage = voltageOf(whole);
-        List<Cell> followers = new ArrayList<>();
-        List<Cell> currents = new ArrayList<>();
-        for (int m : outline.membersOf(whole)) {
-            if (m == inner) continue;
-            collect(m, followers);
-            currentAt(m).filter(this::counts).ifPresent(currents::add);
-        }
-        followers.removeIf(cell -> !agrees(cell, change.direction(voltage)));
-        if (!followers.isEmpty()) link(Reason.FOLLOWS_VOLTAGE, followers, List.of(voltage));
-        Optional<Cell> rest = currentAt(inner);
-        if (rest.isPresent() && !currents.isEmpty() && decided(rest.get())) {
-            List<Cell> because = new ArrayList<>(currents);
-            because.add(0, currentOf(whole));
-            link(Reason.REST_OF_CURRENT, List.of(rest.get()), because);
-        }
+        follow(Reason.FOLLOWS_VOLTAGE, whole, inner, voltageOf(whole));
+        List<Cell> others = others(whole, inner, this::currentAt);
+        currentAt(inner).filter(rest -> !others.isEmpty() && decided(rest)).ifPresent(rest -> {
+            others.add(0, currentOf(whole));
+            link(Reason.REST_OF_CURRENT, List.of(rest), others);
+            currents.put(inner, rest);
+        });
     }
 
-    /** Current and voltage of every part in an unchanged member. */
+    private List<Cell> others(int whole, int inner, IntFunction<Optional<Cell>> at) {
+        List<Cell> others = new ArrayList<>();
+        for (int member : outline.membersOf(whole))
+            if (member != inner) at.apply(member).filter(this::counts).ifPresent(others::add);
+        return others;
+    }
+
+    /** Current and voltage of every part in the unchanged members, as far as they go the way of what they share. */
+    private void follow(Reason reason, int whole, int inner, Cell shared) {
+        List<Cell> followers = new ArrayList<>();
+        for (int member : outline.membersOf(whole)) if (member != inner) collect(member, followers);
+        followers.removeIf(cell -> !agrees(cell, change.direction(shared)));
+        if (!followers.isEmpty()) link(reason, followers, List.of(shared));
+    }
+
     private void collect(int member, List<Cell> into) {
         for (Part part : outline.partsOf(member)) {
             Subject subject = Subject.part(part.label());
@@ -158,30 +164,42 @@ final class CausalChain {
 
     /** A cell with the current through a node: its own, or in series that of any member. */
     private Optional<Cell> currentAt(int node) {
-        Optional<Subject> subject = outline.join(node) == Join.PARALLEL
-                ? own(node)
-                : before.subjects().at(node);
-        return subject.map(Cell::current);
+        return as(node, Join.SERIES, Quantity.CURRENT);
     }
 
     /** A cell with the voltage across a node: its own, or in parallel that of any branch. */
     private Optional<Cell> voltageAt(int node) {
-        Optional<Subject> subject = outline.join(node) == Join.SERIES
-                ? own(node)
-                : before.subjects().at(node);
-        return subject.map(Cell::voltage);
+        return as(node, Join.PARALLEL, Quantity.VOLTAGE);
+    }
+
+    /** What members joined in this way have in common, and otherwise one of them has where the others have none of it. */
+    private Optional<Cell> as(int node, Join common, Quantity quantity) {
+        Optional<Subject> own = own(node);
+        if (own.isPresent()) return own.map(subject -> Cell.of(subject, quantity));
+        List<Integer> members = new ArrayList<>();
+        for (int member : outline.membersOf(node)) members.add(member);
+        boolean shared = outline.join(node) == common || outline.join(node) == Join.SAME;
+        return members.stream()
+                .filter(member ->
+                        shared || members.stream().allMatch(other -> other.equals(member) || hasNone(other, quantity)))
+                .sorted(Comparator.comparing(member -> outline.partsOf(member).stream()
+                        .noneMatch(part -> part.kind().resistive())))
+                .flatMap(member -> as(member, common, quantity).stream())
+                .findFirst();
+    }
+
+    private boolean hasNone(int node, Quantity quantity) {
+        return outline.partsOf(node).stream()
+                .map(part -> Cell.of(Subject.part(part.label()), quantity))
+                .allMatch(cell -> before.limit(cell) == 0 && change.after().limit(cell) == 0);
     }
 
     private Cell currentOf(int node) {
-        for (int i = node; i > 0; i = outline.parent(i))
-            if (currentAt(i).isPresent()) return currentAt(i).get();
-        return Cell.current(Subject.TOTAL);
+        return currents.getOrDefault(node, Cell.current(Subject.TOTAL));
     }
 
     private Cell voltageOf(int node) {
-        for (int i = node; i > 0; i = outline.parent(i))
-            if (voltageAt(i).isPresent()) return voltageAt(i).get();
-        return Cell.of(before.subjects().whole(), Quantity.VOLTAGE);
+        return voltages.getOrDefault(node, Cell.voltage(before.subjects().whole()));
     }
 
     private void link(Reason reason, List<Cell> cells, List<Cell> because) {

@@ -115,8 +115,9 @@ public record Change(Chart before, Chart after, Part part, List<Link> chain) {
      * it.
      */
     public List<Link> chainTo(Cell cell) {
-        Relations relations = Relations.of(before);
-        Set<Cell> wanted = new HashSet<>(Set.of(told(cell, said(chain), relations)));
+        Relations then = Relations.of(before);
+        Relations now = Relations.of(after);
+        Set<Cell> wanted = new HashSet<>(Set.of(told(cell, said(chain), then, now)));
         List<Link> needed = new ArrayList<>();
         for (int k = chain.size() - 1; k >= 0; k--) {
             Link link = chain.get(k);
@@ -126,7 +127,7 @@ public record Change(Chart before, Chart after, Part part, List<Link> chain) {
             // What stays the same is no reason for what does not.
             List<Cell> because = because(link, cells).stream()
                     .filter(this::moves)
-                    .map(one -> told(one, earlier, relations))
+                    .map(one -> told(one, earlier, then, now))
                     .distinct()
                     .toList();
             wanted.addAll(because);
@@ -165,17 +166,12 @@ public record Change(Chart before, Chart after, Part part, List<Link> chain) {
         };
     }
 
-    /** The cell itself, or else the first of the chain that is always equal to it, or a part of it that goes its way. */
-    private Cell told(Cell cell, List<Cell> said, Relations relations) {
+    /** The cell itself, or else the first of the chain that is equal to it, or a part of it that goes its way. */
+    private Cell told(Cell cell, List<Cell> said, Relations earlier, Relations later) {
         if (said.contains(cell)) return cell;
-        Set<Cell> equal = new LinkedHashSet<>(List.of(cell));
-        Deque<Cell> waiting = new ArrayDeque<>(equal);
-        while (!waiting.isEmpty()) {
-            for (Relation relation : relations.of(waiting.pop())) {
-                if (!relation.isEquality()) continue;
-                for (Cell other : relation.cells()) if (equal.add(other)) waiting.push(other);
-            }
-        }
+        // A closed switch makes equal what is not when it is open.
+        Set<Cell> equal = equalTo(cell, earlier);
+        equal.retainAll(equalTo(cell, later));
         List<String> parts = before.subjects().membersOf(cell.subject());
         return said.stream()
                 .filter(equal::contains)
@@ -186,6 +182,18 @@ public record Change(Chart before, Chart after, Part part, List<Link> chain) {
                                 && direction(one) == direction(cell))
                         .findFirst())
                 .orElse(cell);
+    }
+
+    private static Set<Cell> equalTo(Cell cell, Relations relations) {
+        Set<Cell> equal = new LinkedHashSet<>(List.of(cell));
+        Deque<Cell> waiting = new ArrayDeque<>(equal);
+        while (!waiting.isEmpty()) {
+            for (Relation relation : relations.of(waiting.pop())) {
+                if (!relation.isEquality()) continue;
+                for (Cell other : relation.cells()) if (equal.add(other)) waiting.push(other);
+            }
+        }
+        return equal;
     }
 
     /** The lamps of the circuit, brightest first, those alike together; by their power after the change. */

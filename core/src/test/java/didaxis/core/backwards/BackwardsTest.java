@@ -81,8 +81,8 @@ class BackwardsTest {
         return Backwards.of(alike(circuit, seed), givens, cells(chart(circuit)));
     }
 
-    /** Some settings cleared and as many other cells given instead, or one fewer. */
-    @Property(tries = 300)
+    /** Some settings cleared and as many other cells given instead, or one fewer; the seed is fixed for the share. */
+    @Property(tries = 300, seed = "2026")
     void whatComesOutIsTheTrueChartOrATrueStatement(@ForAll("circuits") Circuit circuit, @ForAll long seed) {
         Random random = new Random(seed);
         Chart truth = chart(circuit);
