@@ -25,7 +25,7 @@ test('a circuit that can be read is said in words, with its signs set apart', ()
   )
   expect(screen.getByText('R1 and R2 in parallel')).toBeTruthy()
   expect(screen.queryByTestId('error-mark')).toBeNull()
-  expect(document.querySelector('[aria-hidden]')?.textContent).toBe('16 V : R1=5 || R2=4')
+  expect(screen.getByLabelText('Circuit').previousElementSibling?.textContent).toBe('16 V : R1=5 || R2=4')
 })
 
 test('the help shows the language by examples, and one that is clicked stands on the line', async () => {
