@@ -27,6 +27,7 @@ class ArchitectureTest {
             "chart",
             "formula",
             "law",
+            "line",
             "working",
             "backwards",
             "change",

@@ -1,0 +1,243 @@
+package didaxis.core.line;
+
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Circuit;
+import didaxis.core.circuit.Outline;
+import didaxis.core.circuit.Outline.Join;
+import didaxis.core.circuit.Part;
+import didaxis.core.circuit.Subject;
+import didaxis.core.circuit.Subjects;
+import didaxis.core.quantity.Quantity;
+import didaxis.core.style.Terms;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/**
+ * What people call the cells of a circuit: a letter and an index, the label of a part, or a few words.
+ *
+ * <p>Letters: R; V, U, E, pd for a voltage (E and ε alone: the emf); I, i; P; r for the internal resistance. Indices: the
+ * number or label of a part, those of a group, t and its like for the whole, p and s for the one group side by side or in
+ * series, ext, int. Common practice; the letters after ISO 80000-6.
+ */
+final class LineNames {
+    private static final Map<String, Quantity> LETTERS = Map.ofEntries(
+            Map.entry("R", Quantity.RESISTANCE),
+            Map.entry("r", Quantity.RESISTANCE),
+            Map.entry("V", Quantity.VOLTAGE),
+            Map.entry("U", Quantity.VOLTAGE),
+            Map.entry("v", Quantity.VOLTAGE),
+            Map.entry("E", Quantity.VOLTAGE),
+            Map.entry("ε", Quantity.VOLTAGE),
+            Map.entry("pd", Quantity.VOLTAGE),
+            Map.entry("I", Quantity.CURRENT),
+            Map.entry("i", Quantity.CURRENT),
+            Map.entry("P", Quantity.POWER),
+            Map.entry("Q", Quantity.CHARGE),
+            Map.entry("W", Quantity.ENERGY),
+            Map.entry("t", Quantity.TIME));
+    private static final Set<String> WHOLE =
+            Set.of("t", "tot", "total", "eq", "eff", "equivalent", "effective", "equiv", "all", "circuit", "battery");
+    private static final Set<String> SUPPLY = Set.of("s", "supply", "source", "cell", "bat", "batt", "emf");
+    private static final Set<String> OUTSIDE = Set.of("ext", "external", "terminal", "term", "tpd", "load");
+    private static final Set<String> INSIDE = Set.of("int", "internal", "lost");
+    private static final Set<String> BESIDE = Set.of("p", "par", "parallel", "||");
+    private static final Set<String> IN_SERIES = Set.of("ser", "series");
+
+    /** They begin like a letter with an index. */
+    private static final Set<String> WORDS = Set.of("in", "is", "it", "if", "Is", "In", "If", "to", "pd's");
+
+    private static final Map<String, Quantity> QUANTITIES = Map.of(
+            "voltage", Quantity.VOLTAGE,
+            "voltage drop", Quantity.VOLTAGE,
+            "potential difference", Quantity.VOLTAGE,
+            "pd", Quantity.VOLTAGE,
+            "current", Quantity.CURRENT,
+            "power", Quantity.POWER,
+            "resistance", Quantity.RESISTANCE);
+    private static final Pattern OF_WHAT = Pattern.compile(
+            "(?<quantity>[a-z ]+?) (?:across|through|in|into|of|over|at|for|dissipated in|dissipated by) (?:the )?(?<what>\\S+(?: and| \\S+)?(?: \\S+)?)");
+
+    /** What may stand behind a letter though the circuit has nothing of that name. */
+    private static final Pattern INDEX =
+            Pattern.compile("_?\\{?(?:[0-9]{1,3}(?:,[0-9]{1,3})*|[a-z][0-9]?|[A-Z]{1,2}[0-9]?|\\|\\|)?}?|_.+");
+
+    private static final Set<Quantity> CHARTED =
+            Set.of(Quantity.RESISTANCE, Quantity.VOLTAGE, Quantity.CURRENT, Quantity.POWER);
+
+    private final Subjects subjects;
+    private final List<Part> parts;
+    private final Optional<Subject> beside;
+    private final Optional<Subject> series;
+    private final Map<String, Cell> phrases = new HashMap<>();
+
+    LineNames(Circuit circuit, Terms terms) {
+        subjects = Subjects.of(circuit);
+        parts = circuit.parts();
+        beside = only(circuit.outline(), Join.PARALLEL);
+        series = only(circuit.outline(), Join.SERIES);
+        for (Quantity quantity : CHARTED)
+            for (String whole : List.of("total", "equivalent", "effective", "combined", terms.whole()))
+                phrases.put(whole + " " + quantity.word(), Cell.of(Subject.TOTAL, quantity));
+        for (String supply : List.of("emf", "supply", "supply voltage", "battery voltage", "source voltage"))
+            phrases.put(supply, Cell.voltage(Subject.TOTAL));
+        phrases.put("main current", Cell.current(Subject.TOTAL));
+        for (String terminal : List.of("terminal voltage", "terminal pd", "terminal potential difference", "tpd"))
+            phrases.put(terminal, Cell.voltage(subjects.whole()));
+        phrases.put("external resistance", Cell.resistance(subjects.whole()));
+        if (!subjects.has(Subject.INTERNAL)) return;
+        for (String lost : List.of("lost volts", "lost voltage")) phrases.put(lost, Cell.voltage(Subject.INTERNAL));
+        phrases.put("internal resistance", Cell.resistance(Subject.INTERNAL));
+    }
+
+    /** The one stretch that is joined in this way, be it a group or the whole. */
+    private Optional<Subject> only(Outline outline, Join wanted) {
+        List<Subject> found = IntStream.range(0, outline.size())
+                .filter(node -> outline.join(node) == wanted)
+                .mapToObj(subjects::at)
+                .flatMap(Optional::stream)
+                .filter(subject -> subject.kind() != Subject.Kind.PART)
+                .distinct()
+                .toList();
+        return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
+    }
+
+    /** What a few words mean; empty if nothing known. */
+    Optional<Term.Name> phrase(String words) {
+        String key = words.toLowerCase(Locale.ROOT).replace(".", "").replaceFirst("^(?:the|so|then|thus|hence) ", "");
+        return Optional.ofNullable(phrases.get(key))
+                .or(() -> ofWhat(words, key))
+                .map(cell -> new Term.Name(words, Optional.of(cell), Optional.of(cell.quantity())));
+    }
+
+    /** "Current through R1", "power of the lamp L2", "voltage across the battery". */
+    private Optional<Cell> ofWhat(String words, String key) {
+        Matcher matcher = OF_WHAT.matcher(key);
+        if (!matcher.matches() || !QUANTITIES.containsKey(matcher.group("quantity"))) return Optional.empty();
+        String joined = words.replace(" and ", ",");
+        String last = joined.substring(joined.lastIndexOf(' ') + 1);
+        return cell("V", QUANTITIES.get(matcher.group("quantity")), plain(last));
+    }
+
+    /** The name that one word is, with or without an index; empty if no letter of the field begins it. */
+    Optional<Term.Name> name(String word) {
+        String plain = plain(word);
+        Optional<Cell> label = ofLabel(plain);
+        if (label.isPresent()) return Optional.of(new Term.Name(word, label, label.map(Cell::quantity)));
+        String letter = plain.startsWith("pd") ? "pd" : plain.substring(0, 1);
+        Quantity quantity = LETTERS.get(letter);
+        if (quantity == null || WORDS.contains(plain)) return Optional.empty();
+        String index = plain.substring(letter.length());
+        Optional<Cell> cell = cell(letter, quantity, index);
+        boolean own = INDEX.matcher(index).matches() && product(word).size() < 2;
+        boolean named = cell.isPresent() || own && (CHARTED.contains(quantity) || index.matches("[0-9]?"));
+        return named ? Optional.of(new Term.Name(word, cell, Optional.of(quantity))) : Optional.empty();
+    }
+
+    /** Words such as IR and I1R1 are products: each a name of its own. Empty if they are not. */
+    List<Term> product(String word) {
+        String plain = plain(word);
+        List<Term> factors = new ArrayList<>();
+        for (int from = 0; from < plain.length(); ) {
+            int to = plain.length();
+            while (to > from && !isFactor(plain.substring(from, to))) to--;
+            if (to == from) return List.of();
+            String factor = plain.substring(from, to);
+            String letter = factor.substring(0, 1);
+            Optional<Cell> cell = cell(letter, LETTERS.get(letter), factor.substring(1));
+            factors.add(new Term.Name(factor, cell, Optional.of(LETTERS.get(letter))));
+            from = to;
+        }
+        return factors;
+    }
+
+    /** A letter of the chart, alone or with an index that is a number or the whole's. */
+    private boolean isFactor(String piece) {
+        String letter = piece.substring(0, 1);
+        String index = piece.substring(1);
+        if (!LETTERS.containsKey(letter) || !CHARTED.contains(LETTERS.get(letter))) return false;
+        if (index.isEmpty()) return true;
+        boolean plain = index.matches("[0-9,]+") || WHOLE.contains(index.toLowerCase(Locale.ROOT));
+        return plain && cell(letter, LETTERS.get(letter), index).isPresent();
+    }
+
+    private Optional<Cell> ofLabel(String plain) {
+        return parts.stream()
+                .filter(part -> part.label().equals(plain))
+                .findFirst()
+                .map(part -> Subject.part(part.label()))
+                .map(part -> plain.startsWith("A") ? Cell.current(part) : Cell.resistance(part));
+    }
+
+    private Optional<Cell> cell(String letter, Quantity quantity, String index) {
+        String plain = index.replaceAll("[_{}() ]", "");
+        String lower = plain.toLowerCase(Locale.ROOT);
+        boolean resistance = quantity == Quantity.RESISTANCE;
+        if (!CHARTED.contains(quantity)) return Optional.empty();
+        if (plain.isEmpty()) return alone(letter);
+        if (letter.equals("r")) return Optional.empty();
+        if (WHOLE.contains(lower)) return Optional.of(Cell.of(Subject.TOTAL, quantity));
+        if (SUPPLY.contains(lower) && !resistance) return Optional.of(Cell.of(Subject.TOTAL, quantity));
+        if (OUTSIDE.contains(lower)) return Optional.of(Cell.of(subjects.whole(), quantity));
+        if ((INSIDE.contains(lower) || plain.equals("r")) && subjects.has(Subject.INTERNAL))
+            return Optional.of(Cell.of(Subject.INTERNAL, quantity));
+        if (BESIDE.contains(lower)) return beside.map(group -> Cell.of(group, quantity));
+        if (IN_SERIES.contains(lower) || lower.equals("s") && resistance)
+            return series.map(group -> Cell.of(group, quantity));
+        return indexed(plain).map(subject -> Cell.of(subject, quantity));
+    }
+
+    /** A letter without an index names a cell only where there can be no doubt. */
+    private Optional<Cell> alone(String letter) {
+        if (letter.equals("E") || letter.equals("ε")) return Optional.of(Cell.voltage(Subject.TOTAL));
+        if (!subjects.has(Subject.INTERNAL)) return Optional.empty();
+        if (letter.equals("v")) return Optional.of(Cell.voltage(Subject.INTERNAL));
+        return letter.equals("r") ? Optional.of(Cell.resistance(Subject.INTERNAL)) : Optional.empty();
+    }
+
+    private Optional<Subject> indexed(String index) {
+        Optional<Subject> named = subjects.named(index).filter(subject -> subject.kind() != Subject.Kind.POINT);
+        if (index.matches("\\p{L}.*")) return named;
+        List<String> labels = List.of(index.split(","));
+        String each = String.join(",", labels.stream().map(one -> "R" + one).toList());
+        return subjects.named(each)
+                .or(() -> subjects.named("R" + index))
+                .or(() -> numbered(index))
+                .or(() -> subjects.named(String.join(
+                        ",",
+                        Stream.of(index.replace(",", "").split(""))
+                                .map(one -> numbered(one).map(Subject::id).orElse("?"))
+                                .toList())))
+                .or(() -> named);
+    }
+
+    /** The one part of this number, whatever its letters. */
+    private Optional<Subject> numbered(String number) {
+        List<Subject> found = parts.stream()
+                .filter(part -> part.kind().resistive()
+                        && part.label().replaceAll("[^0-9]", "").equals(number))
+                .map(part -> Subject.part(part.label()))
+                .toList();
+        return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
+    }
+
+    private static String plain(String word) {
+        StringBuilder plain = new StringBuilder();
+        for (char c : word.toCharArray()) {
+            if (c >= '₀' && c <= '₉') plain.append((char) ('0' + c - '₀'));
+            else if (c == 'ₜ') plain.append('t');
+            else if (c == 'ₚ') plain.append('p');
+            else if (c == 'ₛ') plain.append('s');
+            else if (c != '.') plain.append(c);
+        }
+        return plain.toString();
+    }
+}

@@ -1,0 +1,53 @@
+package didaxis.core.line;
+
+import didaxis.core.quantity.AmountFormat;
+import didaxis.core.quantity.Quantity;
+import didaxis.core.quantity.Reading;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/** Numbers and the units behind them, as amounts are read everywhere. */
+record LineNumbers(AmountFormat format) {
+    private static final Map<String, Double> FRACTIONS =
+            Map.of("½", 1 / 2.0, "¼", 1 / 4.0, "¾", 3 / 4.0, "⅓", 1 / 3.0, "⅔", 2 / 3.0, "⅕", 1 / 5.0, "⅛", 1 / 8.0);
+    private static final Pattern POINTED = Pattern.compile("[.,eE^⁻]");
+    private static final List<Quantity> QUANTITIES = List.of(
+            Quantity.RESISTANCE,
+            Quantity.VOLTAGE,
+            Quantity.CURRENT,
+            Quantity.POWER,
+            Quantity.CHARGE,
+            Quantity.TIME,
+            Quantity.ENERGY);
+
+    /** A number with its unit; a prefix alone is a unit too. Empty if it is none, or no unit follows. */
+    Optional<Term.Written> number(String digits, String unit) {
+        if (FRACTIONS.containsKey(digits))
+            return unit.isEmpty()
+                    ? Optional.of(new Term.Written(digits, FRACTIONS.get(digits), 0, false, Optional.empty()))
+                    : Optional.empty();
+        // In 4k7 the letter stands for the point.
+        boolean code = unit.matches("[RkKMG][0-9]+");
+        String text = unit.isEmpty() || code ? digits + unit : digits + " " + unit;
+        for (Quantity quantity : QUANTITIES) {
+            Optional<Reading.Read> read = read(text, quantity);
+            if (read.isEmpty()) continue;
+            boolean told = AmountFormat.unitIn(text, quantity) != AmountFormat.UnitForm.NONE;
+            return Optional.of(new Term.Written(
+                    text,
+                    read.get().amount().si(),
+                    read.get().halfOfLastPlace(),
+                    code
+                            || POINTED.matcher(digits).find()
+                                    && read.get().written().scale() > 0,
+                    told || code ? Optional.of(quantity) : Optional.empty()));
+        }
+        return Optional.empty();
+    }
+
+    private Optional<Reading.Read> read(String typed, Quantity quantity) {
+        return format.read(typed, quantity).match(Optional::of, blank -> Optional.empty(), no -> Optional.empty());
+    }
+}

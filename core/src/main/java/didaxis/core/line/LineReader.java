@@ -1,0 +1,59 @@
+package didaxis.core.line;
+
+import didaxis.core.circuit.Circuit;
+import didaxis.core.line.Line.Chain;
+import didaxis.core.line.Line.Unread;
+import didaxis.core.style.HouseStyle;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Reads a line of working as people write it down.
+ *
+ * <pre>
+ * line      := [label] chain {(';' | ', ' | '→' | '∴') chain} [words]
+ * chain     := side {('=' | '≈' | 'is') side}                    also: '= side', going on from the line before
+ * side      := ['+' | '−'] product {('+' | '−') product}
+ * product   := factor {('×' | '·' | '*' | 'x' | '÷' | '/' | '∥' | nothing) factor}
+ * factor    := atom ['^' whole number | raised digits]
+ * atom      := number [unit] | name | '(' side ')' [unit] | '√' factor
+ * </pre>
+ *
+ * Read: Rp = 1/(1/12 + 1/4) = 3 Ω · I = V/R = 6/3 = 2A · P=I²R · V2 = 16 - 10 · Rt: 3 + 4k7. What cannot be read is told
+ * with its place, and what stands before it is kept.
+ */
+public final class LineReader {
+    private static final int LONGEST = 300;
+
+    private final LineNames names;
+    private final LineNumbers numbers;
+
+    public LineReader(Circuit circuit, HouseStyle style) {
+        this.names = new LineNames(circuit, style.terms());
+        this.numbers = new LineNumbers(style.numbers());
+    }
+
+    /** The line in its plainest reading. */
+    public Line read(String typed) {
+        return read(typed, LineParser.Reading.PLAIN);
+    }
+
+    /** Every way to read it, the plainest first: what stands under a stroke, and whether IR₁ is one name, may be in doubt. */
+    public List<Line> readings(String typed) {
+        Set<Line> readings = new LinkedHashSet<>();
+        for (LineParser.Reading reading : LineParser.Reading.values()) readings.add(read(typed, reading));
+        return List.copyOf(readings);
+    }
+
+    private Line read(String typed, LineParser.Reading reading) {
+        if (typed.length() > LONGEST)
+            return new Line(typed, List.of(), Optional.of(new Unread(LONGEST, typed.substring(LONGEST, LONGEST + 1))));
+        LineParser parser = new LineParser(LineTokens.of(typed), names, numbers, reading);
+        List<Chain> chains = new ArrayList<>();
+        Optional<Unread> unread = parser.line(chains);
+        return new Line(typed, chains, unread);
+    }
+}

@@ -1,0 +1,94 @@
+package didaxis.core.line;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Cuts a line into numbers, words and signs; every character is in one of them or is a space. */
+final class LineTokens {
+    enum Kind {
+        NUMBER,
+        WORD,
+        /** Raised digits: a power. */
+        RAISED,
+        SIGN,
+        EQUALS,
+        /** Sets two statements apart. */
+        NEXT,
+        OTHER,
+        END
+    }
+
+    /**
+     * @param text in one form for the many characters that look alike
+     * @param at where it begins in the line
+     * @param spaced whether a space stands before it
+     */
+    record Token(Kind kind, String text, int at, boolean spaced) {
+        boolean is(String sign) {
+            return kind == Kind.SIGN && text.equals(sign);
+        }
+    }
+
+    private static final String TENS = " ?[×*·⋅xX] ?10(?:\\^ ?\\(?[+-]?[0-9]{1,2}\\)?|[⁻⁺]?[⁰¹²³⁴⁵⁶⁷⁸⁹]{1,2})(?![0-9])";
+    private static final Pattern TOKEN = Pattern.compile(
+            "(?<number>(?:[0-9]{1,3}(?: [0-9]{3})+(?![0-9])(?:[.,][0-9]+)?|[0-9]+(?:[.,'][0-9]+)*|[.,][0-9]+)"
+                    + "(?:[eE][+-]?[0-9]{1,2}(?![0-9\\p{L}])|" + TENS + ")?|[½¼¾⅓⅔⅕⅛])"
+                    + "|(?<equals>=>(?= ?[\\p{L}√(0-9])|⇒|→|∴|∵|-->|->|;|\\n|,(?= )|(?<next>[=≈≅≃≡]+|(?<! ):(?= )))"
+                    + "|(?<word>p\\.d\\.?|\\p{L}[\\p{L}'′]*(?:[0-9]+(?:,[0-9]+)*|[₀-₉]+|_\\{[^{}]{1,20}}|_[\\p{L}0-9]+|\\p{L}|[ₐ-ₜ])*)"
+                    + "|(?<raised>[⁻⁺]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)"
+                    + "|(?<sign>\\|\\||∥|//|\\*\\*|[-+*/×·⋅•∙÷^√()\\[\\]{}:%.])"
+                    + "|(?<other>\\S)");
+
+    private LineTokens() {}
+
+    static List<Token> of(String line) {
+        List<Token> tokens = new ArrayList<>();
+        String plain = plain(line);
+        Matcher matcher = TOKEN.matcher(plain);
+        int end = 0;
+        while (matcher.find()) {
+            tokens.add(new Token(kind(matcher), sign(matcher.group()), matcher.start(), matcher.start() > end));
+            end = matcher.end();
+        }
+        tokens.add(new Token(Kind.END, "", plain.length(), false));
+        return tokens;
+    }
+
+    private static Kind kind(Matcher matcher) {
+        if (matcher.group("number") != null) return Kind.NUMBER;
+        if (matcher.group("word") != null) return Kind.WORD;
+        if (matcher.group("raised") != null) return Kind.RAISED;
+        if (matcher.group("next") != null) return Kind.EQUALS;
+        if (matcher.group("equals") != null) return Kind.NEXT;
+        return matcher.group("sign") != null ? Kind.SIGN : Kind.OTHER;
+    }
+
+    /** The same sign for what means the same. */
+    private static String sign(String text) {
+        return switch (text) {
+            case "×", "·", "⋅", "•", "∙" -> "*";
+            case "÷" -> "/";
+            case "∥", "//" -> "||";
+            case "**" -> "^";
+            case "[", "{" -> "(";
+            case "]", "}" -> ")";
+            default -> text;
+        };
+    }
+
+    /** One form for characters that look alike, each as long as it was, so that places stay. */
+    private static String plain(String line) {
+        StringBuilder plain = new StringBuilder();
+        for (char c : line.toCharArray()) {
+            if ("−–—‐‑﹣".indexOf(c) >= 0) plain.append('-');
+            else if (c != '\n' && (Character.isSpaceChar(c) || Character.isWhitespace(c))) plain.append(' ');
+            else if (c == '\u2126') plain.append('Ω');
+            else if (c == '\u00b5') plain.append('μ');
+            else if (c == '’') plain.append('\'');
+            else plain.append(c);
+        }
+        return plain.toString();
+    }
+}

@@ -1,0 +1,255 @@
+package didaxis.core.line;
+
+import didaxis.core.chart.Chart;
+import didaxis.core.circuit.Cell;
+import didaxis.core.formula.Span;
+import didaxis.core.line.Line.Chain;
+import didaxis.core.quantity.Quantity;
+import didaxis.core.style.HouseStyle;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.DoublePredicate;
+
+/**
+ * Checks a working line by line against a circuit: whether each equality holds by itself, whether the values are the
+ * circuit's, whether they agree with earlier lines, and whether its letters are a law. Of a line that can be read in
+ * several ways the reading with least to say against it is taken.
+ */
+public final class WorkingCheck {
+    /** Two values of one thing that are closer were both rounded (common practice: two figures and more are kept). */
+    private static final double BY_ROUNDING = 0.02;
+
+    private static final double SLACK = 1e-9;
+
+    private final Chart chart;
+    private final LineReader reader;
+    private final LetterLaws laws;
+    private final List<Double> values;
+    private final Map<String, Stated> stated = new HashMap<>();
+
+    /**
+     * What a name was said to be.
+     *
+     * @param reach where it may lie, seeing what it was worked from
+     */
+    private record Stated(int line, double si, double half, Span reach) {}
+
+    /** A line with what there is to say of it; nothing where all of it holds. */
+    public record Checked(Line line, List<Remark> remarks) {}
+
+    private WorkingCheck(Chart chart, HouseStyle style) {
+        this.chart = chart;
+        this.reader = new LineReader(chart.circuit(), style);
+        this.laws = new LetterLaws(chart);
+        this.values = chart.rows().stream()
+                .flatMap(row -> Arrays.stream(Quantity.values()).map(quantity -> Cell.of(row, quantity)))
+                .flatMap(cell -> chart.value(cell).stream().boxed())
+                .toList();
+    }
+
+    /** Every line in its order. */
+    public static List<Checked> of(List<String> lines, Chart chart, HouseStyle style) {
+        WorkingCheck check = new WorkingCheck(chart, style);
+        List<Checked> all = new ArrayList<>();
+        for (int k = 0; k < lines.size(); k++) {
+            Checked best = check.best(lines.get(k));
+            check.keep(best.line(), k);
+            all.add(best);
+        }
+        return all;
+    }
+
+    private Checked best(String typed) {
+        Checked best = null;
+        for (Line reading : reader.readings(typed)) {
+            Checked checked = new Checked(reading, remarks(reading));
+            if (best == null || against(checked) < against(best)) best = checked;
+        }
+        return best;
+    }
+
+    private static int against(Checked checked) {
+        return 2 * checked.remarks().size() + (checked.line().unread().isPresent() ? 1 : 0);
+    }
+
+    private List<Remark> remarks(Line line) {
+        List<Remark> remarks = new ArrayList<>();
+        for (int k = 0; k < line.chains().size(); k++) {
+            Chain chain = line.chains().get(k);
+            for (int side = 0; side + 1 < chain.sides().size(); side++) step(k, side, chain, remarks);
+            boolean sound = remarks.stream().noneMatch(one -> one instanceof Remark.FalseStep);
+            values(chain, sound, remarks);
+        }
+        return remarks;
+    }
+
+    /** One equals sign: letters by the laws, numbers by arithmetic. */
+    private void step(int chain, int side, Chain whole, List<Remark> remarks) {
+        Term left = whole.sides().get(side);
+        Term right = whole.sides().get(side + 1);
+        if (letters(left) && letters(right)) {
+            boolean own = left instanceof Term.Name name
+                    && name.cell().isEmpty()
+                    && name.text().length() > 1;
+            if (!own && !laws.holds(left, right))
+                remarks.add(new Remark.NoLaw(chain, side, laws.holdsHere(left, right)));
+        } else if (left.names().findAny().isEmpty() && right.names().findAny().isEmpty() && !equal(left, right)) {
+            remarks.add(new Remark.FalseStep(
+                    chain, side, plain(left).mid(), plain(right).mid()));
+        }
+    }
+
+    private static boolean letters(Term term) {
+        return term.names().findAny().isPresent() && !hasNumber(term);
+    }
+
+    /** A number that is put in; the 1 of a reciprocal is part of the law. */
+    private static boolean hasNumber(Term term) {
+        if (term instanceof Term.Written written)
+            return written.quantity().isPresent() || !written.text().matches("[12]");
+        return term.pieces().stream().anyMatch(WorkingCheck::hasNumber);
+    }
+
+    private Span plain(Term term) {
+        return term.span(new Term.Values() {
+            @Override
+            public Span of(Term.Name name) {
+                return Span.exactly(Double.NaN);
+            }
+
+            @Override
+            public Span of(Term.Written written) {
+                double give = rounded(written);
+                return new Span(written.si() - give, written.si(), written.si() + give);
+            }
+        });
+    }
+
+    /** A whole number is exact, but where it was a result before or the circuit has a value that rounds to it. */
+    private double rounded(Term.Written written) {
+        double most = written.mostRounding();
+        if (written.pointed() || most == 0) return most;
+        DoublePredicate exact = one -> Math.abs(one - written.si()) <= SLACK * Math.abs(one);
+        boolean rounds = values.stream().anyMatch(one -> !exact.test(one) && Math.abs(one - written.si()) <= most);
+        return rounds || stated.values().stream().anyMatch(one -> exact.test(one.si())) ? most : 0;
+    }
+
+    /** Equal as far as the digits tell: a result may be rounded or cut to its last place, numbers put in were rounded before. */
+    private boolean equal(Term left, Term right) {
+        return meets(plain(left), half(left), plain(right), half(right));
+    }
+
+    private static boolean meets(Span left, double leftHalf, Span right, double rightHalf) {
+        if (!left.finite() || !right.finite()) return false;
+        double give = SLACK * Math.max(Math.abs(left.mid()), Math.abs(right.mid()));
+        return left.lo() - leftHalf - give <= right.hi() + rightHalf
+                && right.lo() - rightHalf - give <= left.hi() + leftHalf;
+    }
+
+    /** A whole number that stands alone may be a rounded result. */
+    private static double half(Term term) {
+        return term instanceof Term.Written written && !written.pointed() ? written.half() : 0;
+    }
+
+    /** What a chain says of the name it begins with. */
+    private void values(Chain chain, boolean sound, List<Remark> remarks) {
+        Optional<Term> last = last(chain);
+        if (chain.sides().size() < 2 || last.isEmpty()) return;
+        Term first = chain.sides().get(0);
+        Span value = plain(last.get());
+        if (first instanceof Term.Name name) {
+            unit(name, last.get(), remarks);
+            conflict(name, value, half(last.get()), remarks);
+        }
+        List<Cell> cells = first.names().flatMap(name -> name.cell().stream()).toList();
+        if (cells.isEmpty() || first.names().anyMatch(name -> name.cell().isEmpty())) return;
+        double truth = first.span(name -> LetterLaws.value(name, chart)).mid();
+        if (!Double.isFinite(truth) || !value.finite()) return;
+        double off = Math.abs(value.mid() - truth);
+        if (off <= Math.max(half(last.get()), (value.hi() - value.lo()) / 2) + SLACK * Math.abs(truth)) return;
+        Span reach = reach(chain);
+        boolean within = reach.lo() <= truth && truth <= reach.hi();
+        remarks.add(
+                sound && within
+                        ? new Remark.RoundedEarly(cells.get(0), value.mid(), truth)
+                        : new Remark.WrongValue(cells.get(0), value.mid(), truth));
+    }
+
+    /** Where the result may lie: numbers that were results before may be as far off as they were. */
+    private Span reach(Chain chain) {
+        Term last = last(chain).orElseThrow();
+        Span reach = plain(last);
+        double half = half(last);
+        reach = new Span(reach.lo() - half, reach.mid(), reach.hi() + half);
+        Term.Values values = new Term.Values() {
+            @Override
+            public Span of(Term.Name name) {
+                return stated.containsKey(key(name)) ? stated.get(key(name)).reach() : Span.exactly(Double.NaN);
+            }
+
+            @Override
+            public Span of(Term.Written written) {
+                return stated.values().stream()
+                        .filter(one -> Math.abs(one.si() - written.si()) <= SLACK * Math.abs(one.si()))
+                        .map(Stated::reach)
+                        .reduce(plain(written), (all, one) -> all.hull(one));
+            }
+        };
+        for (Term side : chain.sides()) {
+            Span span = side.span(values);
+            if (side != last && span.finite()) reach = reach.hull(span);
+        }
+        return reach;
+    }
+
+    private static Optional<Term> last(Chain chain) {
+        Term last = chain.sides().get(chain.sides().size() - 1);
+        return last.names().findAny().isPresent() ? Optional.empty() : Optional.of(last);
+    }
+
+    private static void unit(Term.Name name, Term last, List<Remark> remarks) {
+        if (!(last instanceof Term.Written written)
+                || written.quantity().isEmpty()
+                || name.quantity().isEmpty()) return;
+        Quantity wanted = name.quantity().get();
+        Quantity found = written.quantity().get();
+        if (!wanted.unit().equals(found.unit())) remarks.add(new Remark.OtherUnit(name.text(), wanted, found));
+    }
+
+    private void conflict(Term.Name name, Span value, double half, List<Remark> remarks) {
+        Stated before = stated.get(key(name));
+        if (before == null || !value.finite()) return;
+        double give = half + before.half() + (value.hi() - value.lo()) / 2;
+        if (Math.abs(before.si() - value.mid()) <= give + BY_ROUNDING * Math.abs(before.si())) return;
+        boolean exchanged = Arrays.equals(digits(before.si()), digits(value.mid()));
+        remarks.add(new Remark.Conflict(name.text(), before.line(), before.si(), value.mid(), exchanged));
+    }
+
+    private static int[] digits(double si) {
+        return String.format(java.util.Locale.ROOT, "%.6g", si)
+                .replaceAll("[^0-9]|0+$", "")
+                .replace("0", "")
+                .chars()
+                .sorted()
+                .toArray();
+    }
+
+    private void keep(Line line, int at) {
+        for (Chain chain : line.chains()) {
+            Optional<Term> last = last(chain);
+            if (chain.sides().size() < 2 || last.isEmpty() || !(chain.sides().get(0) instanceof Term.Name name))
+                continue;
+            Span value = plain(last.get());
+            double half = Math.max(half(last.get()), (value.hi() - value.lo()) / 2);
+            if (value.finite()) stated.put(key(name), new Stated(at, value.mid(), half, reach(chain)));
+        }
+    }
+
+    private static String key(Term.Name name) {
+        return name.cell().map(Cell::toString).orElse(name.text());
+    }
+}

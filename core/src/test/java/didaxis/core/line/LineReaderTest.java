@@ -1,0 +1,68 @@
+package didaxis.core.line;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import didaxis.core.notation.Notation;
+import didaxis.core.style.HouseStyle;
+import java.util.List;
+import java.util.stream.Collectors;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.Chars;
+import net.jqwik.api.constraints.StringLength;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvFileSource;
+
+class LineReaderTest {
+    private static final LineReader READER =
+            new LineReader(Notation.circuit("12 V r=0.5 : R1=4 + (R2=12 || R3=4) + L4=4.5"), HouseStyle.RIDGE);
+
+    /** What a line was read as, the cells its names are, and where reading stopped. */
+    static String told(String typed, LineReader reader) {
+        Line line = reader.read(typed);
+        String names = line.chains().stream()
+                .flatMap(chain -> chain.sides().stream())
+                .flatMap(Term::names)
+                .map(name -> name.cell()
+                        .map(cell -> cell.subject().id() + "." + cell.quantity().symbol())
+                        .orElse("-"))
+                .collect(Collectors.joining(" "));
+        String stop = line.unread().map(unread -> "stops at " + unread.at()).orElse("");
+        return String.join("\t", typed, LineText.print(line), names, stop);
+    }
+
+    /** Lines as people write them, each with its reading by hand; common practice. */
+    @ParameterizedTest
+    @CsvFileSource(resources = "/lines/read.tsv", delimiter = '\t', quoteCharacter = '\u0007', emptyValue = "")
+    void aLineIsReadAsItIsMeant(String typed, String read, String names, String stop) {
+        List<String> parts = List.of(typed, orEmpty(read), orEmpty(names), orEmpty(stop));
+        assertEquals(String.join("\t", parts), told(typed, READER));
+    }
+
+    private static String orEmpty(String column) {
+        return column == null ? "" : column;
+    }
+
+    /** Whatever is typed, nothing is thrown, and what is said to be unread stands in the text. */
+    @Property(tries = 2000)
+    void anyTextIsReadOrTheStopIsTold(
+            @ForAll
+                    @StringLength(max = 60)
+                    @Chars({
+                        'R', 'V', 'I', 'P', 'r', 't', 'p', '1', '2', '3', '0', '.', ',', '=', '+', '-', '/', '*', '×',
+                                '÷',
+                        '^', '²', '⁻', '√', '(', ')', '[', '|', ' ', 'k', 'Ω', 'm', 'A', 'x', 'e', ':', ';', '→', '%',
+                                '_',
+                        '{', '}', '½', '₂', 'o', 'f', 's', '?', '\n'
+                    })
+                    String text) {
+        for (Line line : READER.readings(text)) {
+            assertEquals(text, line.typed());
+            line.unread()
+                    .ifPresent(unread -> assertTrue(
+                            text.length() >= unread.at() + unread.found().length(), text));
+            for (Line.Chain chain : line.chains()) assertTrue(!chain.sides().isEmpty(), text);
+        }
+    }
+}
