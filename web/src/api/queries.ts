@@ -44,6 +44,13 @@ export const workingQuery = (request: CircuitRequest) =>
     staleTime: Infinity,
   })
 
+export const linesQuery = (request: Schemas['LinesRequest']) =>
+  queryOptions({
+    queryKey: ['lines', request],
+    queryFn: ({ signal }) => body(client.POST('/api/circuits/lines', { body: request, signal })),
+    staleTime: Infinity,
+  })
+
 export const foldingQuery = (request: CircuitRequest) =>
   queryOptions({
     queryKey: ['folding', request],

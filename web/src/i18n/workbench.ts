@@ -51,6 +51,14 @@ export const workbench = {
     clear: 'Clear all',
     reset: 'Back to the settings',
   },
+  ownWorking: {
+    title: 'A working of your own',
+    lines: 'Your lines',
+    hint: 'One line under the other, as on paper. Each is held against the circuit as you write.',
+    sample: '1/Rp = 1/12 + 1/4 = 4/12 → Rp = 3 Ω',
+    found: 'Lines: {{lines}}. Not right: {{wrong}}. Not read: {{unread}}.',
+    holds: { YES: 'holds', NO: 'not right', WORDS: 'words', UNREAD: 'not read' },
+  },
   phase: {
     together: 'Solved together',
     fold: 'Fold to one resistance',

@@ -24,7 +24,7 @@ test('the steps stand under their phases in the order of the working, each with 
   ])
   const [button] = (await screen.findAllByRole('button')) as [HTMLElement]
   expect(button.querySelector('math')?.getAttribute('aria-label')).toBe('R23 = R2 + R3 = 2 Ω')
-  const sections = screen.getAllByRole('region')
+  const sections = screen.getAllByRole('region', { name: /Fold|Power/ })
   expect(sections).toHaveLength(2)
   expect(within(sections[0] as HTMLElement).getAllByRole('button')).toHaveLength(2)
   expect(button.textContent).toContain('reason of R23')

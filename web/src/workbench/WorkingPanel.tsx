@@ -5,6 +5,7 @@ import { Link } from 'react-router'
 import { workingQuery } from '../api/queries'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
+import { OwnWorking } from './OwnWorking'
 import { Working } from './Working'
 
 interface WorkingPanelProps {
@@ -14,7 +15,7 @@ interface WorkingPanelProps {
   onInHand: (name: string) => void
 }
 
-/** The worked solution beside the circuit, with the way to the one that is printed. */
+/** The worked solution beside the circuit, with the way to the one that is printed, and a working of one's own. */
 export function WorkingPanel({ notation, style, onInHand }: WorkingPanelProps) {
   const { t } = useTranslation()
   const working = useQuery({ ...workingQuery({ notation, style }), placeholderData: keepPreviousData })
@@ -30,6 +31,7 @@ export function WorkingPanel({ notation, style, onInHand }: WorkingPanelProps) {
         {t('circuit.solution')}
       </Anchor>
       <Working steps={working.data} onInHand={onInHand} />
+      <OwnWorking notation={notation} style={style} />
     </>
   )
 }

@@ -77,6 +77,12 @@ class BadInputTest {
                 Arguments.of("POST", "/api/circuits/change", "{" + circuit + "}", 400),
                 Arguments.of("POST", "/api/circuits/backwards", "{" + circuit + "}", 400),
                 Arguments.of("POST", "/api/circuits/backwards", "{" + circuit + ",\"known\":[null]}", 400),
+                Arguments.of("POST", "/api/circuits/lines", "{" + circuit + "}", 400),
+                Arguments.of(
+                        "POST",
+                        "/api/circuits/lines",
+                        "{" + circuit + ",\"working\":\"" + "1\\n".repeat(300) + "\"}",
+                        400),
                 Arguments.of("POST", "/api/circuits/edits", "{" + circuit + "}", 400),
                 Arguments.of("POST", "/api/circuits/edits", "{" + circuit + ",\"act\":\"fly\"}", 400),
                 Arguments.of(

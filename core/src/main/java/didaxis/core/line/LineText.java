@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 
 /** Prints what was read on one line of text, every bracket that is meant in place: "I = V/R = 6/3 = 2 A". */
-final class LineText {
+public final class LineText {
     private static final int SUM = 0;
     private static final int PRODUCT = 1;
     private static final int POWER = 2;
@@ -12,11 +12,16 @@ final class LineText {
 
     private LineText() {}
 
-    static String print(Line line) {
+    public static String print(Line line) {
         return line.chains().stream()
                 .map(chain ->
                         chain.sides().stream().map(side -> print(side, SUM)).collect(Collectors.joining(" = ")))
                 .collect(Collectors.joining("; "));
+    }
+
+    /** One side. */
+    public static String print(Term side) {
+        return print(side, SUM);
     }
 
     /** The term, in brackets where it binds less than what it stands in. */

@@ -1,0 +1,85 @@
+package didaxis.core.wording;
+
+import didaxis.core.circuit.Cell;
+import didaxis.core.formula.Symbols;
+import didaxis.core.line.Line;
+import didaxis.core.line.LineText;
+import didaxis.core.line.Remark;
+import didaxis.core.line.Term;
+import didaxis.core.quantity.Amount;
+import didaxis.core.quantity.Quantity;
+import didaxis.core.style.HouseStyle;
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.util.List;
+
+/** What there is to say of a line of working, in a sentence each. */
+public record WorkingSentence(HouseStyle style) {
+    private static final MathContext SHOWN = new MathContext(4);
+
+    public String say(Remark remark, Line line) {
+        return remark.match(new Remark.Cases<>(
+                step -> step(step, line),
+                wrong -> name(wrong.cell()) + " is " + amount(wrong.cell().quantity(), wrong.truth())
+                        + " in this circuit, not " + amount(wrong.cell().quantity(), wrong.stated()) + ".",
+                early -> "Rounded early: " + name(early.cell()) + " is "
+                        + amount(early.cell().quantity(), early.truth()) + " when nothing is rounded on the way.",
+                this::conflict,
+                unit -> unit.name() + " is " + unit.wanted().phrase() + " and has "
+                        + unit.wanted().unit() + " as its unit, not "
+                        + unit.found().unit() + ".",
+                law -> law(law, line)));
+    }
+
+    /** Of the place where reading stopped. */
+    public static String say(Line.Unread unread) {
+        return unread.found().isEmpty()
+                ? "Something is missing at the end."
+                : "From “" + unread.found() + "” on this could not be read.";
+    }
+
+    private String step(Remark.FalseStep step, Line line) {
+        String equality = equality(line, step.chain(), step.side());
+        String left = LineText.print(sides(line, step.chain()).get(step.side()));
+        if (step.byPrefix())
+            return equality + " is out by thousands: a prefix was lost. The left side is " + number(step.left()) + ".";
+        return equality + " does not hold: " + left + " is " + number(step.left()) + ".";
+    }
+
+    private String conflict(Remark.Conflict conflict) {
+        String there = conflict.name() + " is " + number(conflict.earlier()) + " on line " + (conflict.line() + 1)
+                + " and " + number(conflict.stated()) + " here";
+        return there + (conflict.exchanged() ? ": the same digits in another order." : ".");
+    }
+
+    private static String law(Remark.NoLaw law, Line line) {
+        String equality = equality(line, law.chain(), law.side());
+        return law.here()
+                ? equality + " holds for these values only; it is no law of this circuit."
+                : equality + " is no law of this circuit.";
+    }
+
+    private static String equality(Line line, int chain, int side) {
+        List<Term> sides = sides(line, chain);
+        return LineText.print(sides.get(side)) + " = " + LineText.print(sides.get(side + 1));
+    }
+
+    private static List<Term> sides(Line line, int chain) {
+        return line.chains().get(chain).sides();
+    }
+
+    private String name(Cell cell) {
+        return new Symbols(style.terms()).text(cell);
+    }
+
+    private String amount(Quantity quantity, double value) {
+        return style.numbers().print(Amount.of(value, quantity));
+    }
+
+    private String number(double value) {
+        if (!Double.isFinite(value)) return "no number";
+        String plain =
+                BigDecimal.valueOf(value).round(SHOWN).stripTrailingZeros().toPlainString();
+        return plain.replace('-', '−').replace('.', style.numbers().decimalSign());
+    }
+}
