@@ -11,10 +11,12 @@ import classes from './OwnWorking.module.css'
 interface OwnWorkingProps {
   notation: string
   style: string
+  /** Of the field, for who leads to it. */
+  id: string
 }
 
 /** A working of one's own, pasted or typed, checked line by line as it is written. */
-export function OwnWorking({ notation, style }: OwnWorkingProps) {
+export function OwnWorking({ notation, style, id }: OwnWorkingProps) {
   const { t } = useTranslation()
   // It stays while the tab is open: a look at the chart loses nothing.
   const [working, setWorking] = useSessionStorage({ key: 'own-working', defaultValue: '' })
@@ -32,6 +34,7 @@ export function OwnWorking({ notation, style }: OwnWorkingProps) {
     <section aria-labelledby="own-working" className={classes.own}>
       <h3 id="own-working">{t('ownWorking.title')}</h3>
       <Textarea
+        id={id}
         label={t('ownWorking.lines')}
         description={t('ownWorking.hint')}
         placeholder={t('ownWorking.sample')}

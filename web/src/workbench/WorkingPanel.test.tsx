@@ -22,7 +22,7 @@ test('the steps stand under their phases in the order of the working, each with 
     step('fold', 'total', 'Rt = R1 + R23 = 2 Ω'),
     step('power', 'R1', 'P1 = V1·I1 = 2 W'),
   ])
-  const [button] = (await screen.findAllByRole('button')) as [HTMLElement]
+  const button = (await screen.findByText('reason of R23')).closest('button') as HTMLElement
   expect(button.querySelector('math')?.getAttribute('aria-label')).toBe('R23 = R2 + R3 = 2 Ω')
   const sections = screen.getAllByRole('region', { name: /Fold|Power/ })
   expect(sections).toHaveLength(2)
@@ -31,6 +31,8 @@ test('the steps stand under their phases in the order of the working, each with 
   fireEvent.click(button)
   expect(onInHand).toHaveBeenCalledWith('R23')
   expect(button.getAttribute('aria-pressed')).toBe('true')
+  fireEvent.click(screen.getByText('A working of your own', { selector: 'button' }))
+  expect(document.activeElement).toBe(screen.getByLabelText('Your lines'))
   const paper = screen.getByRole('link', { name: /Worked solution/ })
   expect(paper.getAttribute('href')).toBe('/workbench/solution?circuit=9+V+%3A+R1%3D1+%2B+R2%3D1&style=ridge')
 })

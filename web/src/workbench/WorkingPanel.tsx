@@ -1,5 +1,6 @@
 import { Anchor } from '@mantine/core'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useId } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import { workingQuery } from '../api/queries'
@@ -18,6 +19,7 @@ interface WorkingPanelProps {
 /** The worked solution beside the circuit, with the way to the one that is printed, and a working of one's own. */
 export function WorkingPanel({ notation, style, onInHand }: WorkingPanelProps) {
   const { t } = useTranslation()
+  const own = useId()
   const working = useQuery({ ...workingQuery({ notation, style }), placeholderData: keepPreviousData })
   if (working.isLoadingError) return <Failed error={working.error} onRetry={() => void working.refetch()} />
   if (working.isPending) return <Loading />
@@ -30,8 +32,17 @@ export function WorkingPanel({ notation, style, onInHand }: WorkingPanelProps) {
       >
         {t('circuit.solution')}
       </Anchor>
+      <Anchor
+        component="button"
+        type="button"
+        fz="sm"
+        ml="md"
+        onClick={() => document.getElementById(own)?.focus()}
+      >
+        {t('ownWorking.title')}
+      </Anchor>
       <Working steps={working.data} onInHand={onInHand} />
-      <OwnWorking notation={notation} style={style} />
+      <OwnWorking notation={notation} style={style} id={own} />
     </>
   )
 }

@@ -181,6 +181,21 @@ class WorkbenchJourney {
                         """), "scrolls at 1280×800");
         visit.browser().inspect(page, "workbench-dark");
         tab(page, "Working");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions()
+                                .setName("A working of your own")
+                                .setExact(true))
+                .click();
+        page.keyboard().type("R45 = R4 R5/(R4 + R5)");
+        page.keyboard().press("Enter");
+        page.keyboard().type("R45 = R4 + R5");
+        assertThat(page.getByText("R45 = R4 + R5 is no law of this circuit.")).isVisible();
+        assertThat(page.getByText("Lines: 2. Not right: 1. Not read: 0.")).isVisible();
+        // What was written is still there after a look at something else.
+        tab(page, "Chart");
+        tab(page, "Working");
+        assertThat(page.getByText("R45 = R4 + R5 is no law of this circuit.")).isVisible();
         visit.browser().inspect(page, "working-dark");
         tab(page, "Changes");
         visit.browser().inspect(page, "change-dark");
