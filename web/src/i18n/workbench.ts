@@ -57,7 +57,7 @@ export const workbench = {
     hint: 'One line under the other, as on paper. Each is held against the circuit as you write.',
     sample: '1/Rp = 1/12 + 1/4 = 4/12 → Rp = 3 Ω',
     found: 'Lines: {{lines}}. Not right: {{wrong}}. Not read: {{unread}}.',
-    holds: { YES: 'holds', NO: 'not right', WORDS: 'words', UNREAD: 'not read' },
+    holds: { YES: 'holds', NO: 'not right', WORDS: 'words', OPEN: 'open', UNREAD: 'not read' },
   },
   phase: {
     together: 'Solved together',

@@ -13,7 +13,9 @@ public sealed interface Remark {
             Function<RoundedEarly, T> roundedEarly,
             Function<Conflict, T> conflict,
             Function<OtherUnit, T> otherUnit,
-            Function<NoLaw, T> noLaw) {}
+            Function<NoLaw, T> noLaw,
+            Function<Nowhere, T> nowhere,
+            Function<Unjudged, T> unjudged) {}
 
     /**
      * Two sides that are not equal, by themselves.
@@ -76,6 +78,26 @@ public sealed interface Remark {
         @Override
         public <T> T match(Cases<T> cases) {
             return cases.noLaw().apply(this);
+        }
+    }
+
+    /** A letter without an index has a value that nothing in the circuit has. */
+    record Nowhere(Quantity quantity, double stated) implements Remark {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.nowhere().apply(this);
+        }
+    }
+
+    /**
+     * An equality that could be held against nothing.
+     *
+     * @param name a name in it that is neither the circuit's nor was given a value before
+     */
+    record Unjudged(String name) implements Remark {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.unjudged().apply(this);
         }
     }
 

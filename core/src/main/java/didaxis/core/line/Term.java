@@ -30,6 +30,16 @@ public sealed interface Term {
             return new Span(si - give, si, si + give);
         }
 
+        /** Significant figures; final zeros of a whole number count. */
+        int figures() {
+            return Math.max(
+                    1,
+                    text.replaceFirst("(?:[eE]| ?[×*xX]).*", "")
+                            .replaceAll("[^0-9]", "")
+                            .replaceFirst("^0+", "")
+                            .length());
+        }
+
         /**
          * How far rounding may have taken a whole number: of one with more than three figures no more need be known
          * (common practice); a shorter one is exact.

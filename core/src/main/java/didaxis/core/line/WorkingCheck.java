@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.DoublePredicate;
+import java.util.stream.Stream;
 
 /**
  * Checks a working line by line against a circuit: whether each equality holds by itself, whether the values are the
@@ -24,6 +25,10 @@ public final class WorkingCheck {
     private static final double BY_ROUNDING = 0.02;
 
     private static final double SLACK = 1e-9;
+    /** Below the smallest prefix a value is printed as 0. */
+    private static final double NOTHING = 1e-12;
+    /** A result of fewer figures says too little (common practice). */
+    private static final int LEAST_FIGURES = 2;
 
     private final Chart chart;
     private final LineReader reader;
@@ -87,7 +92,7 @@ public final class WorkingCheck {
         return remarks;
     }
 
-    /** One equals sign: letters by the laws, numbers by arithmetic. */
+    /** One equals sign: letters by the laws, numbers by arithmetic, both together with the circuit's values for the names. */
     private void step(int chain, int side, Chain whole, List<Remark> remarks) {
         Term left = whole.sides().get(side);
         Term right = whole.sides().get(side + 1);
@@ -97,10 +102,26 @@ public final class WorkingCheck {
                     && name.text().length() > 1;
             if (!own && !laws.holds(left, right))
                 remarks.add(new Remark.NoLaw(chain, side, laws.holdsHere(left, right)));
-        } else if (left.names().findAny().isEmpty() && right.names().findAny().isEmpty() && !equal(left, right)) {
+            return;
+        }
+        // What a chain begins with, and letters with the numbers put in for them, are looked at as values.
+        boolean given = letters(left) && right.names().findAny().isEmpty()
+                || letters(right) && left.names().findAny().isEmpty();
+        if (given) return;
+        Optional<Term.Name> unknown = Stream.concat(left.names(), right.names())
+                .filter(name -> !known(name).finite())
+                .findFirst();
+        if (left instanceof Term.Name name && unknown.filter(name::equals).isPresent()) return;
+        if (unknown.isPresent()) remarks.add(new Remark.Unjudged(unknown.get().text()));
+        else if (!meets(plain(left), half(left), plain(right), half(right)))
             remarks.add(new Remark.FalseStep(
                     chain, side, plain(left).mid(), plain(right).mid()));
-        }
+    }
+
+    /** The circuit's value of a name; of one's own what it was said to be. */
+    private Span known(Term.Name name) {
+        if (name.cell().isPresent()) return LetterLaws.value(name, chart);
+        return stated.containsKey(key(name)) ? stated.get(key(name)).reach() : Span.exactly(Double.NaN);
     }
 
     private static boolean letters(Term term) {
@@ -118,7 +139,7 @@ public final class WorkingCheck {
         return term.span(new Term.Values() {
             @Override
             public Span of(Term.Name name) {
-                return Span.exactly(Double.NaN);
+                return known(name);
             }
 
             @Override
@@ -138,21 +159,19 @@ public final class WorkingCheck {
         return rounds || stated.values().stream().anyMatch(one -> exact.test(one.si())) ? most : 0;
     }
 
-    /** Equal as far as the digits tell: a result may be rounded or cut to its last place, numbers put in were rounded before. */
-    private boolean equal(Term left, Term right) {
-        return meets(plain(left), half(left), plain(right), half(right));
-    }
-
+    /** Whether they are equal as far as their digits tell: a result may be rounded, numbers put in were rounded before. */
     private static boolean meets(Span left, double leftHalf, Span right, double rightHalf) {
         if (!left.finite() || !right.finite()) return false;
-        double give = SLACK * Math.max(Math.abs(left.mid()), Math.abs(right.mid()));
+        double give = NOTHING + SLACK * Math.max(Math.abs(left.mid()), Math.abs(right.mid()));
         return left.lo() - leftHalf - give <= right.hi() + rightHalf
                 && right.lo() - rightHalf - give <= left.hi() + leftHalf;
     }
 
-    /** A whole number that stands alone may be a rounded result. */
+    /** A whole number that stands alone may be a rounded result, if it has two figures. */
     private static double half(Term term) {
-        return term instanceof Term.Written written && !written.pointed() ? written.half() : 0;
+        boolean rounded =
+                term instanceof Term.Written written && !written.pointed() && written.figures() >= LEAST_FIGURES;
+        return rounded ? ((Term.Written) term).half() : 0;
     }
 
     /** What a chain says of the name it begins with. */
@@ -164,13 +183,16 @@ public final class WorkingCheck {
         if (first instanceof Term.Name name) {
             unit(name, last.get(), remarks);
             conflict(name, value, half(last.get()), remarks);
+            nowhere(name, value, remarks);
         }
         List<Cell> cells = first.names().flatMap(name -> name.cell().stream()).toList();
         if (cells.isEmpty() || first.names().anyMatch(name -> name.cell().isEmpty())) return;
         double truth = first.span(name -> LetterLaws.value(name, chart)).mid();
         if (!Double.isFinite(truth) || !value.finite()) return;
         double off = Math.abs(value.mid() - truth);
-        if (off <= Math.max(half(last.get()), (value.hi() - value.lo()) / 2) + SLACK * Math.abs(truth)) return;
+        boolean enough = !(last.get() instanceof Term.Written written) || written.figures() >= LEAST_FIGURES;
+        double allowed = enough ? Math.max(half(last.get()), (value.hi() - value.lo()) / 2) : 0;
+        if (off <= allowed + NOTHING + SLACK * Math.abs(truth)) return;
         Span reach = reach(chain);
         boolean within = reach.lo() <= truth && truth <= reach.hi();
         remarks.add(
@@ -218,6 +240,21 @@ public final class WorkingCheck {
         Quantity wanted = name.quantity().get();
         Quantity found = written.quantity().get();
         if (!wanted.unit().equals(found.unit())) remarks.add(new Remark.OtherUnit(name.text(), wanted, found));
+    }
+
+    /** A letter alone may stand for any of its kind; it stands for none where no value of the circuit is near. */
+    private void nowhere(Term.Name name, Span value, List<Remark> remarks) {
+        boolean letter = name.cell().isEmpty() && name.text().length() == 1 && value.finite();
+        if (!letter
+                || name.quantity()
+                        .filter(quantity -> quantity.compareTo(Quantity.POWER) <= 0)
+                        .isEmpty()) return;
+        boolean somewhere = chart.rows().stream()
+                .flatMap(row -> chart.value(Cell.of(row, name.quantity().get())).stream()
+                        .boxed())
+                .anyMatch(truth -> Math.abs(truth - value.mid())
+                        <= Math.max((value.hi() - value.lo()) / 2, BY_ROUNDING * Math.abs(truth)));
+        if (!somewhere) remarks.add(new Remark.Nowhere(name.quantity().get(), value.mid()));
     }
 
     private void conflict(Term.Name name, Span value, double half, List<Remark> remarks) {

@@ -28,7 +28,11 @@ public record WorkingSentence(HouseStyle style) {
                 unit -> unit.name() + " is " + unit.wanted().phrase() + " and has "
                         + unit.wanted().unit() + " as its unit, not "
                         + unit.found().unit() + ".",
-                law -> law(law, line)));
+                law -> law(law, line),
+                nowhere -> "There is no " + style.terms().word(nowhere.quantity()) + " of "
+                        + amount(nowhere.quantity(), nowhere.stated()) + " in this circuit.",
+                unjudged -> "What " + unjudged.name()
+                        + " is here is not known, so this could not be held against the circuit."));
     }
 
     /** Of the place where reading stopped. */

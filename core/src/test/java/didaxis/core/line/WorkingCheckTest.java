@@ -29,7 +29,9 @@ class WorkingCheckTest {
                 conflict ->
                         conflict.exchanged() ? "exchanged with " + conflict.line() : "conflict with " + conflict.line(),
                 unit -> "unit",
-                law -> law.here() ? "here only" : "no law"));
+                law -> law.here() ? "here only" : "no law",
+                nowhere -> "nowhere",
+                unjudged -> "open"));
     }
 
     /** 12 V and 0.5 Ω over 4 Ω, 12 Ω beside 4 Ω, and 4.5 Ω: 1 A, worked by hand. */
@@ -42,7 +44,7 @@ class WorkingCheckTest {
                 "Rp = 1/12 + 1/4 = 3 Ω # false step",
                 "Rp = 12 × 4/12 + 4 = 3 Ω # -",
                 "I = 12/12 = 1 A # -",
-                "I = V/R = 6/3 = 2A # -",
+                "I = V/R = 6/3 = 2A # nowhere",
                 "V = IR # -",
                 "V = I/R # no law",
                 "P = I²R # -",
@@ -72,12 +74,22 @@ class WorkingCheckTest {
                 "I2 = 250 mA # -",
                 "I2 = 3/12 = 250 A # prefix, wrong value",
                 "I2 = 3/12 = 0.24 A # false step, wrong value",
-                "I2 = 0.3 A # -",
+                "I2 = 0.3 A # rounded",
                 "V1 = 12 × 0.33 = 3.96 V # rounded",
                 "6/3 = 3 # false step",
                 "because they are in series # -",
                 "L4 = 4.5 Ω # -",
                 "R1 = R3 # here only",
+                "V2 = 12 - V1 # false step",
+                "V2 = 12 - V1 - 0.5 - V4 # -",
+                "V2 = 12 - V1 - 0.5 - V4 = 12 - 4 - 0.5 - 4.5 = 3 V # -",
+                "V2 = 12 - V1 - 0.5 - V4 = 12 - 4 - 0.5 - 4.5 = 4 V # false step, wrong value",
+                "V2 = 12 - Vx # open",
+                "7/2 = 3 # false step",
+                "12/7 = 1.71 # -",
+                "R = 4 Ω # -",
+                "P = 12 W # -",
+                "P = 14 W # nowhere",
                 "total resistance = 4 + 3 + 4.5 + 0.5 = 12 Ω # -",
                 "total resistance = 4 + 3 + 4.5 = 11.5 Ω # wrong value",
             })
@@ -92,7 +104,7 @@ class WorkingCheckTest {
     @CsvSource(
             delimiter = '#',
             value = {
-                "I = 2.45 A | V = 2.54 × 4 = 10.16 V | I = 2.54 A # / / exchanged with 0",
+                "Ia = 2.45 A | Va = 2.54 × 4 = 10.16 V | Ia = 2.54 A # / / exchanged with 0",
                 "Ia = 1.2 A | Ib = 0.8 A | Ia = 1.5 A # / / conflict with 0",
                 "I = 0.35 A | V1 = 62 × 0.35 = 21.7 V | P1 = 21.7 × 0.35 = 7.60 W # / rounded / rounded",
                 "R1 = 62 Ω | V1 = 22 V | I1 = 22/62 = 0.355 A | P1 = 22 × 0.355 = 7.81 W # / / /",

@@ -3,6 +3,7 @@ package didaxis.server.line;
 import didaxis.core.line.Line;
 import didaxis.core.line.LineMathMl;
 import didaxis.core.line.LineText;
+import didaxis.core.line.Remark;
 import didaxis.core.line.WorkingCheck.Checked;
 import didaxis.core.wording.WorkingSentence;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -28,6 +29,8 @@ class LinesController {
         NO,
         /** It states nothing: words, or an empty line. */
         WORDS,
+        /** It could be held against nothing. */
+        OPEN,
         /** Some of it could not be read. */
         UNREAD
     }
@@ -46,8 +49,9 @@ class LinesController {
             List<String> said = new ArrayList<>();
             checked.remarks().forEach(remark -> said.add(sentence.say(remark, line)));
             line.unread().ifPresent(unread -> said.add(WorkingSentence.say(unread)));
+            boolean open = checked.remarks().stream().allMatch(Remark.Unjudged.class::isInstance);
             Holds holds = !checked.remarks().isEmpty()
-                    ? Holds.NO
+                    ? open ? Holds.OPEN : Holds.NO
                     : line.unread().isPresent() ? Holds.UNREAD : line.chains().isEmpty() ? Holds.WORDS : Holds.YES;
             List<String> read = line.chains().stream().map(LineMathMl::print).toList();
             return new CheckedLineView(line.typed(), holds, read, LineText.print(line), said);
