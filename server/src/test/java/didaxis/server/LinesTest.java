@@ -51,7 +51,7 @@ class LinesTest {
                 String.join(
                         "\n",
                         "12/12 = 1.1 A does not hold: 12/12 is 1.",
-                        "There is no current of 1.10 A in this circuit.",
+                        "There is no current of 1.10\u2009A in this circuit.",
                         "V1 is a voltage and has V as its unit, not A.",
                         "I2 = I1 × R2/(R2 + R3) is no law of this circuit.",
                         "What Vx is here is not known, so this could not be held against the circuit.",
