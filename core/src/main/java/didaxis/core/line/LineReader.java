@@ -38,17 +38,17 @@ public final class LineReader {
 
     /** The line in its plainest reading. */
     public Line read(String typed) {
-        return read(typed, LineParser.Reading.PLAIN);
+        return read(typed, LineExpressions.Reading.PLAIN);
     }
 
     /** Every way to read it, the plainest first: what stands under a stroke, and whether IR₁ is one name, may be in doubt. */
     public List<Line> readings(String typed) {
         Set<Line> readings = new LinkedHashSet<>();
-        for (LineParser.Reading reading : LineParser.Reading.values()) readings.add(read(typed, reading));
+        for (LineExpressions.Reading reading : LineExpressions.Reading.values()) readings.add(read(typed, reading));
         return List.copyOf(readings);
     }
 
-    private Line read(String typed, LineParser.Reading reading) {
+    private Line read(String typed, LineExpressions.Reading reading) {
         if (typed.length() > LONGEST)
             return new Line(typed, List.of(), Optional.of(new Unread(LONGEST, typed.substring(LONGEST, LONGEST + 1))));
         LineParser parser = new LineParser(LineTokens.of(typed), names, numbers, reading);
