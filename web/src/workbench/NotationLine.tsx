@@ -53,10 +53,12 @@ export function NotationLine({ value, onChange, problem, words }: NotationLinePr
           autoCapitalize="off"
           aria-invalid={problem !== undefined}
           aria-describedby="notation-says"
-          onFocus={() => setTyping(true)}
           onBlur={() => setTyping(false)}
           onKeyDown={(event) => event.key === 'Enter' && event.preventDefault()}
-          onChange={(event) => onChange(event.currentTarget.value.replace(/\s*\n\s*/g, ' '))}
+          onChange={(event) => {
+            setTyping(true)
+            onChange(event.currentTarget.value.replace(/\s*\n\s*/g, ' '))
+          }}
         />
       </div>
       <NotationHelp onTake={onChange} />
