@@ -73,13 +73,18 @@ final class LineNames {
     private static final Set<Quantity> CHARTED =
             Set.of(Quantity.RESISTANCE, Quantity.VOLTAGE, Quantity.CURRENT, Quantity.POWER);
 
+    private final boolean meters;
     private final Subjects subjects;
     private final List<Part> parts;
     private final Optional<Subject> beside;
     private final Optional<Subject> series;
     private final Map<String, Cell> phrases = new HashMap<>();
 
-    LineNames(Circuit circuit, Terms terms) {
+    /**
+     * @param meters whether V1 is rather the reading of the voltmeter V1 than the voltage across R1
+     */
+    LineNames(Circuit circuit, Terms terms, boolean meters) {
+        this.meters = meters;
         subjects = Subjects.of(circuit);
         parts = circuit.parts();
         beside = only(circuit.outline(), Join.PARALLEL);
@@ -192,7 +197,10 @@ final class LineNames {
         if (BESIDE.contains(lower)) return beside.map(group -> Cell.of(group, quantity));
         if (IN_SERIES.contains(lower) || lower.equals("s") && resistance)
             return series.map(group -> Cell.of(group, quantity));
-        return indexed(plain).map(subject -> Cell.of(subject, quantity));
+        Optional<Subject> meter = Optional.of(Subject.voltmeter("V" + plain))
+                .filter(one -> quantity == Quantity.VOLTAGE && subjects.has(one));
+        Optional<Subject> part = indexed(plain);
+        return (meters ? meter.or(() -> part) : part.or(() -> meter)).map(subject -> Cell.of(subject, quantity));
     }
 
     /** A letter without an index names a cell only where there can be no doubt. */

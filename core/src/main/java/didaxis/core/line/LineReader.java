@@ -29,26 +29,30 @@ public final class LineReader {
     private static final int LONGEST = 300;
 
     private final LineNames names;
+    private final LineNames meters;
     private final LineNumbers numbers;
 
     public LineReader(Circuit circuit, HouseStyle style) {
-        this.names = new LineNames(circuit, style.terms());
+        this.names = new LineNames(circuit, style.terms(), false);
+        this.meters = new LineNames(circuit, style.terms(), true);
         this.numbers = new LineNumbers(style.numbers());
     }
 
     /** The line in its plainest reading. */
     public Line read(String typed) {
-        return read(typed, LineExpressions.Reading.PLAIN);
+        return read(typed, LineExpressions.Reading.PLAIN, names);
     }
 
-    /** Every way to read it, the plainest first: what stands under a stroke, and whether IR₁ is one name, may be in doubt. */
+    /** Every way to read it, the plainest first: what stands under a stroke, whether IR₁ is one name, and whether V₁ is a meter, may be in doubt. */
     public List<Line> readings(String typed) {
         Set<Line> readings = new LinkedHashSet<>();
-        for (LineExpressions.Reading reading : LineExpressions.Reading.values()) readings.add(read(typed, reading));
+        for (LineExpressions.Reading reading : LineExpressions.Reading.values())
+            readings.add(read(typed, reading, names));
+        readings.add(read(typed, LineExpressions.Reading.PLAIN, meters));
         return List.copyOf(readings);
     }
 
-    private Line read(String typed, LineExpressions.Reading reading) {
+    private Line read(String typed, LineExpressions.Reading reading, LineNames names) {
         if (typed.length() > LONGEST)
             return new Line(typed, List.of(), Optional.of(new Unread(LONGEST, typed.substring(LONGEST, LONGEST + 1))));
         LineParser parser = new LineParser(LineTokens.of(typed), names, numbers, reading);

@@ -100,6 +100,18 @@ class WorkingCheckTest {
         assertEquals(expected, found.isEmpty() ? "-" : found, () -> checked.toString());
     }
 
+    /** The voltmeter V1 is across R2 and R3: V1 may be its reading, or the voltage across R1. */
+    @ParameterizedTest
+    @CsvSource({"V1 = 4 V, 0", "V1 = 3 V, 0", "V1 = 3.5 V, 1", "V2 = 3 V, 0", "V2 = 4 V, 1"})
+    void aMeterHasItsName(String line, int remarks) {
+        assertEquals(
+                remarks,
+                check("12 V r=0.5 : R1=4 + V1[R2=12 || R3=4] + L4=4.5", line)
+                        .get(0)
+                        .remarks()
+                        .size());
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '#',
