@@ -66,7 +66,7 @@ class OwnLinesTest {
                 .toList();
     }
 
-    @Property(tries = 150)
+    @Property(tries = 100)
     void theyAreReadAsWhatTheyAreAndNothingIsSaidAgainstThem(
             @ForAll("circuits") Circuit circuit, @ForAll("styles") HouseStyle style) {
         Optional<StyledChart> some = styled(circuit, style);
