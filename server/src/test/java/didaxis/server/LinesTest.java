@@ -29,6 +29,7 @@ class LinesTest {
                 "V1 = 4 A",
                 "I2 = I1 R2/(R2 + R3)",
                 "V2 = 12 - Vx",
+                "1/Rp = 0.5",
                 "R = ((4 + 3");
         JsonNode lines = school.signedIn("teacher")
                 .post(
@@ -38,7 +39,7 @@ class LinesTest {
                 .json();
         List<String> holds =
                 lines.valueStream().map(line -> line.get("holds").asString()).toList();
-        assertEquals(List.of("YES", "YES", "WORDS", "NO", "NO", "NO", "OPEN", "UNREAD"), holds);
+        assertEquals(List.of("YES", "YES", "WORDS", "NO", "NO", "NO", "OPEN", "NO", "UNREAD"), holds);
         assertEquals(2, lines.get(0).get("read").size());
         assertEquals(
                 "<msub><mi>R</mi><mtext>p</mtext></msub><mo>=</mo><mtext>3 Ω</mtext>",
@@ -55,6 +56,7 @@ class LinesTest {
                         "V1 is a voltage and has V as its unit, not A.",
                         "I2 = I1 × R2/(R2 + R3) is no law of this circuit.",
                         "What Vx is here is not known, so this could not be held against the circuit.",
+                        "1/Rp is 0.3333 in this circuit, not 0.5.",
                         "Something is missing at the end."),
                 said);
     }

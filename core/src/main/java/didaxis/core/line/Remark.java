@@ -10,6 +10,7 @@ public sealed interface Remark {
     record Cases<T>(
             Function<FalseStep, T> falseStep,
             Function<WrongValue, T> wrongValue,
+            Function<WrongSide, T> wrongSide,
             Function<RoundedEarly, T> roundedEarly,
             Function<Conflict, T> conflict,
             Function<OtherUnit, T> otherUnit,
@@ -41,6 +42,18 @@ public sealed interface Remark {
         @Override
         public <T> T match(Cases<T> cases) {
             return cases.wrongValue().apply(this);
+        }
+    }
+
+    /**
+     * What a chain begins with, such as the reciprocal of a resistance, has not the value that the chain ends with.
+     *
+     * @param chain the chain of the line, from 0
+     */
+    record WrongSide(int chain, double stated, double truth) implements Remark {
+        @Override
+        public <T> T match(Cases<T> cases) {
+            return cases.wrongSide().apply(this);
         }
     }
 

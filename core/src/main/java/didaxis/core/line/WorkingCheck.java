@@ -87,7 +87,7 @@ public final class WorkingCheck {
             Chain chain = line.chains().get(k);
             for (int side = 0; side + 1 < chain.sides().size(); side++) step(k, side, chain, remarks);
             boolean sound = remarks.stream().noneMatch(one -> one instanceof Remark.FalseStep);
-            values(chain, sound, remarks);
+            values(k, chain, sound, remarks);
         }
         return remarks;
     }
@@ -175,7 +175,7 @@ public final class WorkingCheck {
     }
 
     /** What a chain says of the name it begins with. */
-    private void values(Chain chain, boolean sound, List<Remark> remarks) {
+    private void values(int at, Chain chain, boolean sound, List<Remark> remarks) {
         Optional<Term> last = last(chain);
         if (chain.sides().size() < 2 || last.isEmpty()) return;
         Term first = chain.sides().get(0);
@@ -194,9 +194,13 @@ public final class WorkingCheck {
         double allowed = enough ? Math.max(half(last.get()), (value.hi() - value.lo()) / 2) : 0;
         if (off <= allowed + NOTHING + SLACK * Math.abs(truth)) return;
         Span reach = reach(chain);
-        boolean within = reach.lo() <= truth && truth <= reach.hi();
+        boolean rounded = sound && reach.lo() <= truth && truth <= reach.hi();
+        if (!(first instanceof Term.Name)) {
+            if (!rounded) remarks.add(new Remark.WrongSide(at, value.mid(), truth));
+            return;
+        }
         remarks.add(
-                sound && within
+                rounded
                         ? new Remark.RoundedEarly(cells.get(0), value.mid(), truth)
                         : new Remark.WrongValue(cells.get(0), value.mid(), truth));
     }
@@ -221,9 +225,11 @@ public final class WorkingCheck {
                         .reduce(plain(written), (all, one) -> all.hull(one));
             }
         };
-        for (Term side : chain.sides()) {
+        Span result = reach;
+        // A side that the result does not agree with says nothing of where it may lie.
+        for (Term side : chain.sides().subList(1, chain.sides().size())) {
             Span span = side.span(values);
-            if (side != last && span.finite()) reach = reach.hull(span);
+            if (side != last && meets(span, 0, result, 0)) reach = reach.hull(span);
         }
         return reach;
     }

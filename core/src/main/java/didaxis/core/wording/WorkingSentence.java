@@ -22,6 +22,8 @@ public record WorkingSentence(HouseStyle style) {
                 step -> step(step, line),
                 wrong -> name(wrong.cell()) + " is " + amount(wrong.cell().quantity(), wrong.truth())
                         + " in this circuit, not " + amount(wrong.cell().quantity(), wrong.stated()) + ".",
+                side -> LineText.print(sides(line, side.chain()).get(0)) + " is " + number(side.truth())
+                        + " in this circuit, not " + number(side.stated()) + ".",
                 early -> "Rounded early: " + name(early.cell()) + " is "
                         + amount(early.cell().quantity(), early.truth()) + " when nothing is rounded on the way.",
                 this::conflict,

@@ -25,6 +25,7 @@ class WorkingCheckTest {
         return remark.match(new Remark.Cases<>(
                 step -> step.byPrefix() ? "prefix" : "false step",
                 value -> "wrong value",
+                side -> "wrong side",
                 rounded -> "rounded",
                 conflict ->
                         conflict.exchanged() ? "exchanged with " + conflict.line() : "conflict with " + conflict.line(),
@@ -40,7 +41,9 @@ class WorkingCheckTest {
             delimiter = '#',
             value = {
                 "1/Rp = 1/12 + 1/4 = 4/12 → Rp = 3 Ω # -",
-                "1/Rp = 1/12 + 1/4 = 1/3 = 3 # false step, wrong value",
+                "1/Rp = 1/12 + 1/4 = 1/3 = 3 # false step, wrong side",
+                "1/Rp = 0.5 # wrong side",
+                "1/Rp = 0.33 # -",
                 "Rp = 1/12 + 1/4 = 3 Ω # false step",
                 "Rp = 12 × 4/12 + 4 = 3 Ω # -",
                 "I = 12/12 = 1 A # -",
@@ -119,6 +122,8 @@ class WorkingCheckTest {
                 "Ia = 2.45 A | Va = 2.54 × 4 = 10.16 V | Ia = 2.54 A # / / exchanged with 0",
                 "Ia = 1.2 A | Ib = 0.8 A | Ia = 1.5 A # / / conflict with 0",
                 "I = 0.35 A | V1 = 62 × 0.35 = 21.7 V | P1 = 21.7 × 0.35 = 7.60 W # / rounded / rounded",
+                "V1 = 22 V | V1 = 25 V # / conflict with 0, wrong value",
+                "V1 = 22 V | E = V1 = 25 V # / wrong value",
                 "R1 = 62 Ω | V1 = 22 V | I1 = 22/62 = 0.355 A | P1 = 22 × 0.355 = 7.81 W # / / /",
             })
     void severalLines(String working, String expected) {
