@@ -12,7 +12,8 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
-    private final JavaClasses core = new ClassFileImporter()
+    /** Reading the classes takes longer than the rules. */
+    private static final JavaClasses core = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("didaxis.core");
 
