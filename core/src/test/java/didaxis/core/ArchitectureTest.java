@@ -36,8 +36,8 @@ class ArchitectureTest {
             "answer",
             "question",
             "template",
-            "marking",
             "memo",
+            "marking",
             "wording");
 
     @Test

@@ -17,6 +17,11 @@ public record FormulaHtml(Function<Cell, String> cells) implements Formula.Algeb
         String factor() {
             return sum ? "(" + markup + ")" : markup;
         }
+
+        /** A number with a power of ten is a product. */
+        String base() {
+            return sum || markup.contains("×") ? "(" + markup + ")" : markup;
+        }
     }
 
     /** The whole formula as HTML. */
@@ -60,7 +65,7 @@ public record FormulaHtml(Function<Cell, String> cells) implements Formula.Algeb
 
     @Override
     public Piece square(Piece base) {
-        return new Piece(base.factor() + "<sup>2</sup>", false);
+        return new Piece(base.base() + "<sup>2</sup>", false);
     }
 
     @Override

@@ -14,7 +14,16 @@ public record FormulaMathMl(Function<Cell, String> cells) implements Formula.Alg
     /** A printed piece; {@code sum} where it needs brackets inside a product. */
     public record Piece(String markup, boolean sum) {
         String factor() {
-            return sum ? "<mrow><mo>(</mo>" + markup + "<mo>)</mo></mrow>" : markup;
+            return sum ? bracketed() : markup;
+        }
+
+        /** A number with a power of ten is a product. */
+        String base() {
+            return sum || markup.contains("×") ? bracketed() : markup;
+        }
+
+        private String bracketed() {
+            return "<mrow><mo>(</mo>" + markup + "<mo>)</mo></mrow>";
         }
     }
 
@@ -56,7 +65,7 @@ public record FormulaMathMl(Function<Cell, String> cells) implements Formula.Alg
 
     @Override
     public Piece square(Piece base) {
-        return new Piece("<msup>" + row(base.factor()) + "<mn>2</mn></msup>", false);
+        return new Piece("<msup>" + row(base.base()) + "<mn>2</mn></msup>", false);
     }
 
     @Override

@@ -33,7 +33,13 @@ public record FormulaText(Function<Cell, String> cells) implements Formula.Algeb
 
     @Override
     public Piece cell(Cell cell) {
-        return new Piece(cells.apply(cell), Binding.ATOM);
+        String text = cells.apply(cell);
+        return new Piece(text, bindingOf(text));
+    }
+
+    /** A number with a power of ten is a product. */
+    static Binding bindingOf(String cell) {
+        return cell.contains("×") ? Binding.PRODUCT : Binding.ATOM;
     }
 
     @Override

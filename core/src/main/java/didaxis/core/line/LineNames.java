@@ -41,6 +41,7 @@ final class LineNames {
             Map.entry("I", Quantity.CURRENT),
             Map.entry("i", Quantity.CURRENT),
             Map.entry("P", Quantity.POWER),
+            Map.entry("φ", Quantity.POTENTIAL),
             Map.entry("Q", Quantity.CHARGE),
             Map.entry("W", Quantity.ENERGY),
             Map.entry("t", Quantity.TIME));
@@ -73,18 +74,24 @@ final class LineNames {
     private static final Set<Quantity> CHARTED =
             Set.of(Quantity.RESISTANCE, Quantity.VOLTAGE, Quantity.CURRENT, Quantity.POWER);
 
-    private final boolean meters;
+    /** Where people's habits differ. */
+    enum Habit {
+        PLAIN,
+        /** V1 is rather the reading of the voltmeter V1 than the voltage across R1. */
+        METERS,
+        /** It is a current for a time, not the total current. */
+        TIMED
+    }
+
+    private final Habit habit;
     private final Subjects subjects;
     private final List<Part> parts;
     private final Optional<Subject> beside;
     private final Optional<Subject> series;
     private final Map<String, Cell> phrases = new HashMap<>();
 
-    /**
-     * @param meters whether V1 is rather the reading of the voltmeter V1 than the voltage across R1
-     */
-    LineNames(Circuit circuit, Terms terms, boolean meters) {
-        this.meters = meters;
+    LineNames(Circuit circuit, Terms terms, Habit habit) {
+        this.habit = habit;
         subjects = Subjects.of(circuit);
         parts = circuit.parts();
         beside = only(circuit.outline(), Join.PARALLEL);
@@ -140,6 +147,7 @@ final class LineNames {
         String letter = plain.startsWith("pd") ? "pd" : plain.substring(0, 1);
         Quantity quantity = LETTERS.get(letter);
         if (quantity == null || WORDS.contains(plain)) return Optional.empty();
+        if (habit == Habit.TIMED && plain.matches("[A-Z].*t")) return Optional.empty();
         String index = plain.substring(letter.length());
         Optional<Cell> cell = cell(letter, quantity, index);
         boolean own = INDEX.matcher(index).matches() && product(word).size() < 2;
@@ -168,8 +176,9 @@ final class LineNames {
     private boolean isFactor(String piece) {
         String letter = piece.substring(0, 1);
         String index = piece.substring(1);
-        if (!LETTERS.containsKey(letter) || !CHARTED.contains(LETTERS.get(letter))) return false;
-        if (index.isEmpty()) return true;
+        if (!LETTERS.containsKey(letter)) return false;
+        if (index.isEmpty()) return habit == Habit.TIMED || !letter.equals("t");
+        if (!CHARTED.contains(LETTERS.get(letter)) || habit == Habit.TIMED && index.endsWith("t")) return false;
         boolean plain = index.matches("[0-9,]+") || WHOLE.contains(index.toLowerCase(Locale.ROOT));
         return plain && cell(letter, LETTERS.get(letter), index).isPresent();
     }
@@ -186,6 +195,7 @@ final class LineNames {
         String plain = index.replaceAll("[_{}() ]", "");
         String lower = plain.toLowerCase(Locale.ROOT);
         boolean resistance = quantity == Quantity.RESISTANCE;
+        if (quantity == Quantity.POTENTIAL) return potential(plain);
         if (!CHARTED.contains(quantity)) return Optional.empty();
         if (plain.isEmpty()) return alone(letter);
         if (letter.equals("r")) return Optional.empty();
@@ -200,7 +210,18 @@ final class LineNames {
         Optional<Subject> meter = Optional.of(Subject.voltmeter("V" + plain))
                 .filter(one -> quantity == Quantity.VOLTAGE && subjects.has(one));
         Optional<Subject> part = indexed(plain);
-        return (meters ? meter.or(() -> part) : part.or(() -> meter)).map(subject -> Cell.of(subject, quantity));
+        Optional<Subject> subject = habit == Habit.METERS ? meter.or(() -> part) : part.or(() -> meter);
+        Optional<Cell> cell = subject.map(one -> Cell.of(one, quantity));
+        return quantity == Quantity.VOLTAGE ? cell.or(() -> potential(plain)) : cell;
+    }
+
+    /** Of a point: φ(A), and V_A where nothing else has that name. */
+    private Optional<Cell> potential(String index) {
+        return Optional.of(index)
+                .filter(name -> name.matches("[A-Z]"))
+                .map(name -> Subject.point(name.charAt(0)))
+                .filter(subjects::has)
+                .map(point -> Cell.of(point, Quantity.POTENTIAL));
     }
 
     /** A letter without an index names a cell only where there can be no doubt. */

@@ -141,7 +141,9 @@ final class LineParser {
     private boolean wordsAlone(int begun) {
         boolean word = false;
         for (Token token : cursor.from(begun)) {
-            if (token.kind() == Kind.NEXT) break;
+            boolean next =
+                    token.kind() == Kind.WORD && NEXT.contains(token.text().toLowerCase(Locale.ROOT));
+            if (token.kind() == Kind.NEXT || next && word) break;
             if (STATING.contains(token.kind())) return false;
             word |= token.kind() == Kind.WORD;
         }

@@ -3,7 +3,9 @@ package didaxis.core.line;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.line.Line.Chain;
 import didaxis.core.line.Line.Unread;
+import didaxis.core.quantity.AmountFormat;
 import didaxis.core.style.HouseStyle;
+import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -30,12 +32,25 @@ public final class LineReader {
 
     private final LineNames names;
     private final LineNames meters;
+    private final LineNames timed;
+    private final boolean running;
     private final LineNumbers numbers;
 
     public LineReader(Circuit circuit, HouseStyle style) {
-        this.names = new LineNames(circuit, style.terms(), false);
-        this.meters = new LineNames(circuit, style.terms(), true);
-        this.numbers = new LineNumbers(style.numbers());
+        this(circuit, style.terms(), style.numbers(), false);
+    }
+
+    /**
+     * With numbers as they are read elsewhere.
+     *
+     * @param running whether things run for a time, so that It may be a current for a time
+     */
+    public LineReader(Circuit circuit, Terms terms, AmountFormat format, boolean running) {
+        this.running = running;
+        this.names = new LineNames(circuit, terms, LineNames.Habit.PLAIN);
+        this.meters = new LineNames(circuit, terms, LineNames.Habit.METERS);
+        this.timed = new LineNames(circuit, terms, LineNames.Habit.TIMED);
+        this.numbers = new LineNumbers(format);
     }
 
     /** The line in its plainest reading. */
@@ -43,12 +58,13 @@ public final class LineReader {
         return read(typed, LineExpressions.Reading.PLAIN, names);
     }
 
-    /** Every way to read it, the plainest first: what stands under a stroke, whether IR₁ is one name, and whether V₁ is a meter, may be in doubt. */
+    /** Every way to read it, the plainest first: what stands under a stroke, whether IR₁ is one name, whether V₁ is a meter and It a product, may be in doubt. */
     public List<Line> readings(String typed) {
         Set<Line> readings = new LinkedHashSet<>();
         for (LineExpressions.Reading reading : LineExpressions.Reading.values())
             readings.add(read(typed, reading, names));
         readings.add(read(typed, LineExpressions.Reading.PLAIN, meters));
+        if (running) readings.add(read(typed, LineExpressions.Reading.PLAIN, timed));
         return List.copyOf(readings);
     }
 

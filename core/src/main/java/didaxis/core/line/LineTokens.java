@@ -31,7 +31,8 @@ final class LineTokens {
         }
     }
 
-    private static final String TENS = " ?[×*·⋅xX] ?10(?:\\^ ?\\(?[+-]?[0-9]{1,2}\\)?|[⁻⁺]?[⁰¹²³⁴⁵⁶⁷⁸⁹]{1,2})(?![0-9])";
+    private static final String TENS =
+            " ?[×*·⋅xX] ?10(?:\\^ ?(?:\\([+-]?[0-9]{1,2}\\)|[+-]?[0-9]{1,2})|[⁻⁺]?[⁰¹²³⁴⁵⁶⁷⁸⁹]{1,2})(?![0-9])";
     private static final Pattern TOKEN = Pattern.compile(
             "(?<number>(?:[0-9]{1,3}(?: [0-9]{3})+(?![0-9])(?:[.,][0-9]+)?|[0-9]+(?:[.,'][0-9]+)*|[.,][0-9]+)"
                     + "(?:[eE][+-]?[0-9]{1,2}(?![0-9\\p{L}])|" + TENS + ")?|[½¼¾⅓⅔⅕⅛])"
@@ -40,6 +41,11 @@ final class LineTokens {
                     + "|(?<raised>[⁻⁺]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)"
                     + "|(?<sign>\\|\\||∥|//|\\*\\*|[-+*/×·⋅•∙÷^√()\\[\\]{}:%.])"
                     + "|(?<other>\\S)");
+
+    /** 2x12 and 3 x 4: a letter that is a sign. */
+    private static final Pattern TIMES = Pattern.compile("(?<=[0-9)] ?)[xX](?= ?[0-9(])");
+    /** R// = and R∥ =: an index that is a sign. */
+    private static final Pattern BESIDE = Pattern.compile("(?<=\\bR)(?:_p|//|\\|\\||∥)(?= ?=)");
 
     private LineTokens() {}
 
@@ -89,6 +95,7 @@ final class LineTokens {
             else if (c == '’') plain.append('\'');
             else plain.append(c);
         }
-        return plain.toString();
+        String times = TIMES.matcher(plain).replaceAll("×");
+        return BESIDE.matcher(times).replaceAll(sign -> sign.group().length() == 2 ? "_p" : "p");
     }
 }

@@ -30,8 +30,24 @@ public sealed interface Term {
             return new Span(si - give, si, si + give);
         }
 
+        Written negative() {
+            return new Written("-" + text, -si, half, pointed, quantity);
+        }
+
+        /** The same number alone. */
+        Written withoutUnit() {
+            return text.matches("[0-9.]+ .*") && quantity.isPresent()
+                    ? new Written(
+                            text.replaceFirst(" .*", ""),
+                            Double.parseDouble(text.replaceFirst(" .*", "")),
+                            half,
+                            pointed,
+                            Optional.empty())
+                    : this;
+        }
+
         /** Significant figures; final zeros of a whole number count. */
-        int figures() {
+        public int figures() {
             return Math.max(
                     1,
                     text.replaceFirst("(?:[eE]| ?[×*xX]).*", "")

@@ -46,9 +46,9 @@ public final class WorkingCheck {
     /** A line with what there is to say of it; nothing where all of it holds. */
     public record Checked(Line line, List<Remark> remarks) {}
 
-    private WorkingCheck(Chart chart, HouseStyle style) {
+    private WorkingCheck(Chart chart, LineReader reader) {
         this.chart = chart;
-        this.reader = new LineReader(chart.circuit(), style);
+        this.reader = reader;
         this.laws = new LetterLaws(chart);
         this.values = chart.rows().stream()
                 .flatMap(row -> Arrays.stream(Quantity.values()).map(quantity -> Cell.of(row, quantity)))
@@ -58,7 +58,12 @@ public final class WorkingCheck {
 
     /** Every line in its order. */
     public static List<Checked> of(List<String> lines, Chart chart, HouseStyle style) {
-        WorkingCheck check = new WorkingCheck(chart, style);
+        return of(lines, chart, new LineReader(chart.circuit(), style));
+    }
+
+    /** Every line in its order, as somebody reads lines of this circuit. */
+    public static List<Checked> of(List<String> lines, Chart chart, LineReader reader) {
+        WorkingCheck check = new WorkingCheck(chart, reader);
         List<Checked> all = new ArrayList<>();
         for (int k = 0; k < lines.size(); k++) {
             Checked best = check.best(lines.get(k));

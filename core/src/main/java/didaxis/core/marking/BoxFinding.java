@@ -1,7 +1,9 @@
 package didaxis.core.marking;
 
 import didaxis.core.answer.Verdict;
+import didaxis.core.line.WorkingCheck.Checked;
 import didaxis.core.question.Box;
+import java.util.List;
 import java.util.function.Function;
 
 /** What marking says of one box, and what it earns. */
@@ -23,8 +25,35 @@ public sealed interface BoxFinding {
         }
 
         @Override
-        public <T> T match(Function<OfAmount, T> amount, Function<OfWords, T> words) {
+        public <T> T match(Function<OfAmount, T> amount, Function<OfLines, T> lines, Function<OfWords, T> words) {
             return amount.apply(this);
+        }
+    }
+
+    /**
+     * Of an amount that was answered in lines.
+     *
+     * @param answer what is said of its last amount
+     * @param credits each of its points, in the order of the working
+     * @param unitLost whether it has lost the mark of its unit
+     * @param open whether something in it could not be read that may earn more: for the teacher
+     */
+    record OfLines(Box box, Finding answer, List<Credit> credits, List<Checked> lines, boolean unitLost, boolean open)
+            implements BoxFinding {
+        public OfLines {
+            credits = List.copyOf(credits);
+            lines = List.copyOf(lines);
+        }
+
+        @Override
+        public int points() {
+            int earned = (int) credits.stream().filter(Credit::earned).count();
+            return unitLost ? Math.max(0, earned - 1) : earned;
+        }
+
+        @Override
+        public <T> T match(Function<OfAmount, T> amount, Function<OfLines, T> lines, Function<OfWords, T> words) {
+            return lines.apply(this);
         }
     }
 
@@ -36,10 +65,10 @@ public sealed interface BoxFinding {
         }
 
         @Override
-        public <T> T match(Function<OfAmount, T> amount, Function<OfWords, T> words) {
+        public <T> T match(Function<OfAmount, T> amount, Function<OfLines, T> lines, Function<OfWords, T> words) {
             return words.apply(this);
         }
     }
 
-    <T> T match(Function<OfAmount, T> amount, Function<OfWords, T> words);
+    <T> T match(Function<OfAmount, T> amount, Function<OfLines, T> lines, Function<OfWords, T> words);
 }

@@ -64,6 +64,11 @@ public final class Marker {
                         + cell.subject().id() + " " + cell.quantity().word() + ") has no value in this circuit"));
     }
 
+    /** Whether a cell is one that can be judged here. */
+    boolean knows(Cell cell) {
+        return ways.knows(cell) && !Double.isNaN(ways.truth(ways.number(cell)));
+    }
+
     /**
      * A finding for each answer, in the order of the answers.
      *

@@ -3,11 +3,13 @@ package didaxis.core.marking;
 import didaxis.core.answer.Verdict;
 import didaxis.core.circuit.Cell;
 import didaxis.core.quantity.Reading;
+import didaxis.core.question.Amounts;
 import didaxis.core.question.Box;
 import didaxis.core.question.Knowledge;
 import didaxis.core.question.Question;
 import didaxis.core.question.State;
 import didaxis.core.question.Task;
+import didaxis.core.question.Workings;
 import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -17,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * Judges the answers to a question in states. Within a state amounts are judged by its network; a setting that is asked
@@ -27,11 +30,18 @@ import java.util.Set;
  * <p>Limit: what has no box cannot be carried on wrong from one state into another.
  */
 public final class QuestionMarker {
+    /** An amount does not say how it came about. */
+    private static final Pattern CALCULATED = Pattern.compile("(?s).*=.*([=+×*/÷√^]| x ).*|.*[+×*/÷√^].*=.*");
+
     private final Question question;
     private final MarkingStyle style;
     private final List<Box> boxes;
     private final Knowledge knowledge;
     private final Map<Integer, Network> networks = new HashMap<>();
+    /** Of each amount that was answered in lines the one that judges these. */
+    private final Map<Box, LineMarker> lineMarkers = new HashMap<>();
+
+    private Map<Box, Workings.Working> workings;
 
     /** A state's amounts: its marker, its boxes by cell, and the boxes of settings that other states ask for. */
     private record Network(
@@ -106,19 +116,96 @@ public final class QuestionMarker {
      * @throws IllegalArgumentException if an asked cell has no value
      */
     public List<BoxFinding> mark(Map<String, String> answers) {
+        Map<String, String> amountsOnly = new HashMap<>(answers);
+        Map<Box, WorkedAnswer> worked = worked(amountsOnly);
         Map<String, Finding> amounts = new HashMap<>();
-        networks.forEach((state, network) -> amounts.putAll(amounts(network, said(state, answers), answers)));
+        Map<Integer, Map<Cell, String>> said = new HashMap<>();
+        networks.forEach((state, network) -> {
+            said.put(state, said(state, amountsOnly, worked));
+            amounts.putAll(amounts(network, said.get(state), amountsOnly));
+        });
         List<BoxFinding> findings = new ArrayList<>();
         for (Box box : boxes) {
-            if (box.form() instanceof Box.Form.Amount amount) {
-                Finding finding = amounts.get(box.id());
-                boolean lost = finding.earns()
-                        && style.losesUnit(typed(box, answers), amount.cell().quantity());
-                findings.add(new BoxFinding.OfAmount(box, strict(finding), lost));
+            if (!(box.form() instanceof Box.Form.Amount amount)) {
+                findings.add(new BoxFinding.OfWords(box, judged(box, amountsOnly)));
                 continue;
             }
-            findings.add(new BoxFinding.OfWords(box, judged(box, answers)));
+            Finding finding = strict(amounts.get(box.id()));
+            boolean lost = finding.earns()
+                    && style.losesUnit(typed(box, amountsOnly), amount.cell().quantity());
+            if (worked.containsKey(box)) {
+                Map<Cell, Finding> stated = stated(box, worked.get(box), said.get(amount.state()), amountsOnly);
+                findings.add(lineMarker(box)
+                        .judge(worked.get(box), finding, lost, stated, cell -> elsewhere(cell, box, amountsOnly)));
+            } else findings.add(alone(new BoxFinding.OfAmount(box, finding, lost)));
         }
+        return findings;
+    }
+
+    /** Where a right answer alone does not earn all, an amount has the points of one line that states it. */
+    private BoxFinding alone(BoxFinding.OfAmount found) {
+        boolean all =
+                style.answerAlone() || !found.finding().earns() || found.box().marks() == 1;
+        if (all || !(question.task(found.box().task()).orElseThrow() instanceof Amounts amounts)) return found;
+        if (amounts.command() != Amounts.Command.CALCULATE) return found;
+        return lineMarker(found.box()).alone(found);
+    }
+
+    /** The amounts that are answered in lines; their texts are replaced by the amounts that are the answers. */
+    private Map<Box, WorkedAnswer> worked(Map<String, String> answers) {
+        Map<Box, WorkedAnswer> worked = new LinkedHashMap<>();
+        for (Box box : boxes) {
+            if (!(box.form() instanceof Box.Form.Amount amount) || !isWorked(box, answers)) continue;
+            WorkedAnswer read = lineMarker(box).read(answers.get(box.id()), cell -> elsewhere(cell, box, answers));
+            if (read.statements().isEmpty() && !read.isOpen()) continue;
+            worked.put(box, read);
+            answers.put(box.id(), read.typed(amount.cell()));
+        }
+        return worked;
+    }
+
+    /** An amount on one line is read as such; what else is written is a working, where there is more to it than words. */
+    private boolean isWorked(Box box, Map<String, String> answers) {
+        String text = answers.getOrDefault(box.id(), "");
+        if (text.isBlank()) return false;
+        Box.Form.Amount amount = (Box.Form.Amount) box.form();
+        boolean isAmount = !CALCULATED.matcher(text).matches()
+                && style.format().read(typed(box, answers), amount.cell().quantity()) instanceof Reading.Read;
+        return !isAmount && (text.strip().matches("(?s).*\\R.*") || text.matches("(?s).*[=≈+×*/÷√^].*"));
+    }
+
+    private LineMarker lineMarker(Box box) {
+        if (workings == null) workings = Workings.of(question);
+        return lineMarkers.computeIfAbsent(box, one -> new LineMarker(question, one, workings.get(one), style));
+    }
+
+    /** What the learner has for a cell in other boxes. */
+    private List<Double> elsewhere(Cell cell, Box here, Map<String, String> answers) {
+        Map<String, String> others = new HashMap<>(answers);
+        others.remove(here.id());
+        OptionalDouble own = own(cell, ((Box.Form.Amount) here.form()).state(), others);
+        return own.isPresent() ? List.of(own.getAsDouble()) : List.of();
+    }
+
+    /** Findings for what the lines of one box state, among them its own amount; what stands elsewhere is as it is. */
+    private Map<Cell, Finding> stated(
+            Box box, WorkedAnswer worked, Map<Cell, String> said, Map<String, String> answers) {
+        Box.Form.Amount amount = (Box.Form.Amount) box.form();
+        Network network = networks.get(amount.state());
+        Map<Cell, String> typed = typed(network, said, answers);
+        Map<Cell, String> own = worked.saidElsewhere(amount.cell());
+        own.keySet()
+                .removeIf(cell ->
+                        network.known().contains(cell) || !network.marker().knows(cell));
+        own.put(amount.cell(), typed(box, answers));
+        typed.putAll(own);
+        Set<Cell> elsewhere = new LinkedHashSet<>(typed.keySet());
+        elsewhere.removeAll(own.keySet());
+        Map<Cell, Finding> findings = new LinkedHashMap<>();
+        SheetOrder order = SheetOrder.of(worked.places());
+        for (Finding finding : network.marker().mark(typed, elsewhere, order))
+            if (own.containsKey(finding.cell()) && !(finding instanceof Finding.Unreadable))
+                findings.put(finding.cell(), finding);
         return findings;
     }
 
@@ -150,20 +237,30 @@ public final class QuestionMarker {
         return OptionalDouble.empty();
     }
 
-    /** What boxes without an amount say of the cells of a state. */
-    private Map<Cell, String> said(int state, Map<String, String> answers) {
+    /** What is said of the cells of a state on the way: by boxes without an amount, and by lines. */
+    private Map<Cell, String> said(int state, Map<String, String> answers, Map<Box, WorkedAnswer> worked) {
         Map<Cell, String> said = new LinkedHashMap<>();
         for (Task task : question.tasks())
             if (task.state() == state)
                 for (Box box : task.boxes())
                     said.putAll(task.says(box, answers.getOrDefault(box.id(), ""), question, style));
+        worked.forEach((box, lines) -> {
+            Box.Form.Amount amount = (Box.Form.Amount) box.form();
+            if (amount.state() == state) said.putAll(lines.saidElsewhere(amount.cell()));
+        });
+        said.keySet().removeIf(cell -> !networks.get(state).marker().knows(cell));
         return said;
     }
 
-    private Map<String, Finding> amounts(Network network, Map<Cell, String> said, Map<String, String> answers) {
+    private Map<Cell, String> typed(Network network, Map<Cell, String> said, Map<String, String> answers) {
         Map<Cell, String> typed = network.open(said);
         network.carried().forEach((cell, box) -> typed.put(cell, typed(box, answers)));
         network.own().forEach((cell, box) -> typed.put(cell, typed(box, answers)));
+        return typed;
+    }
+
+    private Map<String, Finding> amounts(Network network, Map<Cell, String> said, Map<String, String> answers) {
+        Map<Cell, String> typed = typed(network, said, answers);
         Set<Cell> elsewhere = new LinkedHashSet<>(typed.keySet());
         elsewhere.removeAll(network.own().keySet());
         Map<String, Finding> findings = new HashMap<>();

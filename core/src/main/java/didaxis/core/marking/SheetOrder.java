@@ -29,6 +29,18 @@ final class SheetOrder {
 
     private record Route(Set<Cell> start, Cell target) {}
 
+    /** Of what lines state: the place at which each stands. */
+    static SheetOrder of(Map<Cell, Integer> lines) {
+        return new SheetOrder(lines, List.of());
+    }
+
+    private SheetOrder(Map<Cell, Integer> places, List<Cell> asked) {
+        this.relations = null;
+        this.known = Set.of();
+        this.tasks = places;
+        this.asked = asked;
+    }
+
     private SheetOrder() {
         this(null, Set.of(), Map.of());
     }
@@ -46,7 +58,7 @@ final class SheetOrder {
 
     /** So many wrong answers of one sheet are followed through the whole working. */
     int mostFollowed() {
-        return tasks.isEmpty() ? 0 : MOST_WORKED / relations.cells().size();
+        return asked.isEmpty() ? 0 : MOST_WORKED / relations.cells().size();
     }
 
     /** The place of the task that asks for a cell; what is said of it elsewhere, as by a reduction, comes before all. */

@@ -2,6 +2,7 @@ package didaxis.core.memo;
 
 import didaxis.core.answer.Verdict;
 import didaxis.core.circuit.Cell;
+import didaxis.core.formula.Formula;
 import didaxis.core.law.Relations;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Amounts;
@@ -62,35 +63,56 @@ public record Memo(List<Entry> entries) {
         return new Memo(entries);
     }
 
+    /** Of one box that asks for an amount. */
+    public static Entry of(Question question, Box box, MarkingStyle style) {
+        Task task = question.task(box.task()).orElseThrow();
+        return worked(task, box, question, Workings.of(question).get(box), style);
+    }
+
     private static Entry worked(Task task, Box box, Question question, Workings.Working from, MarkingStyle style) {
         Box.Form.Amount amount = (Box.Form.Amount) box.form();
         State state = question.state(amount.state());
         Deduction working = from.deduction();
         boolean calculated = task instanceof Amounts amounts && amounts.command() == Amounts.Command.CALCULATE;
-        List<Point> last = new ArrayList<>();
         List<Line> lines = new ArrayList<>();
         List<Step> steps = working.steps();
-        int left = box.marks();
-        List<List<Point>> points = new ArrayList<>();
-        for (int k = 0; k < steps.size(); k++) points.add(new ArrayList<>());
-        if (!calculated || steps.isEmpty())
-            last.addAll(Collections.nCopies(left, calculated ? Point.ANSWER : Point.CELL));
-        else {
-            last.add(Point.ANSWER);
-            left--;
-            if (left > 0) last.add(0, Point.FORMULA);
-            if (left > 1) last.add(1, Point.SUBSTITUTION);
-            left = Math.max(0, left - 2);
-            for (int k = steps.size() - 2; k >= 0 && left > 0; k--, left--)
-                points.get(k).add(Point.STEP);
-            last.addAll(Collections.nCopies(left, Point.ANSWER));
-        }
+        List<List<Point>> points = points(steps, box.marks(), calculated);
         if (steps.isEmpty())
-            return new Entry(task, box, List.of(new Line.Written(question.model(box, style), last)), List.of());
-        points.set(steps.size() - 1, last);
-        for (int k = 0; k < steps.size(); k++)
-            lines.add(new Line.Worked(steps.get(k), working, List.copyOf(points.get(k))));
+            return new Entry(
+                    task, box, List.of(new Line.Written(question.model(box, style), points.get(0))), List.of());
+        for (int k = 0; k < steps.size(); k++) lines.add(new Line.Worked(steps.get(k), working, points.get(k)));
         return new Entry(task, box, lines, calculated ? others(amount.cell(), state, from.known(), steps) : List.of());
+    }
+
+    /**
+     * For each step of a working the points at its end, for one at least: of a calculation one for the answer, then one for
+     * its formula, one for the numbers put in, and one for each step before it, the last of them first, as far as the marks
+     * go. To say that something is equal is no step of its own.
+     */
+    public static List<List<Point>> points(List<Step> steps, int marks, boolean calculated) {
+        List<List<Point>> points = new ArrayList<>();
+        for (int k = 0; k < Math.max(1, steps.size()); k++) points.add(new ArrayList<>());
+        List<Point> last = points.get(points.size() - 1);
+        if (!calculated || steps.isEmpty()) {
+            last.addAll(Collections.nCopies(marks, calculated ? Point.ANSWER : Point.CELL));
+            return points;
+        }
+        int method = steps.size() - 1;
+        while (method > 0 && copies(steps.get(method))) method--;
+        if (marks > 1) points.get(method).add(Point.FORMULA);
+        if (marks > 2) points.get(method).add(Point.SUBSTITUTION);
+        int left = Math.max(0, marks - 3);
+        for (int k = method - 1; k >= 0 && left > 0; k--) {
+            if (copies(steps.get(k))) continue;
+            points.get(k).add(Point.STEP);
+            left--;
+        }
+        last.addAll(Collections.nCopies(left + 1, Point.ANSWER));
+        return points;
+    }
+
+    private static boolean copies(Step step) {
+        return step.formula() instanceof Formula.Of;
     }
 
     /** Routes that are not the one that is shown. */

@@ -13,6 +13,7 @@ import java.math.BigDecimal;
  * @param unitRequired whether a number without its unit loses a mark
  * @param unitWords whether a unit may be written as a word: amps for A
  * @param followThrough whether what follows from an earlier wrong answer earns
+ * @param answerAlone whether a right answer earns all the marks of a calculation, without its working
  */
 public record MarkingStyle(
         Tolerance tolerance,
@@ -20,13 +21,14 @@ public record MarkingStyle(
         AmountFormat format,
         boolean unitRequired,
         boolean unitWords,
-        boolean followThrough) {
+        boolean followThrough,
+        boolean answerAlone) {
     /** One per cent, two figures, decimal point, three figures shown; a unit may be left out, or written as a word. */
     public static final MarkingStyle STANDARD = new MarkingStyle(new Tolerance(0.01), 2, AmountFormat.STANDARD);
 
     /** Units as the learner likes, and what follows from an error earns. */
     public MarkingStyle(Tolerance tolerance, int leastFigures, AmountFormat format) {
-        this(tolerance, leastFigures, format, false, true, true);
+        this(tolerance, leastFigures, format, false, true, true, true);
     }
 
     public MarkingStyle {
@@ -48,7 +50,7 @@ public record MarkingStyle(
 
     /** The same with numbers in another form. */
     public MarkingStyle with(AmountFormat other) {
-        return new MarkingStyle(tolerance, leastFigures, other, unitRequired, unitWords, followThrough);
+        return new MarkingStyle(tolerance, leastFigures, other, unitRequired, unitWords, followThrough, answerAlone);
     }
 
     /** Whether an answer loses its unit's mark: it has none where one is required, or a word where none is accepted. */

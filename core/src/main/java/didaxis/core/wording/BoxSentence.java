@@ -2,6 +2,8 @@ package didaxis.core.wording;
 
 import didaxis.core.answer.Verdict;
 import didaxis.core.marking.BoxFinding;
+import didaxis.core.marking.Finding;
+import didaxis.core.memo.Point;
 
 /** Says what marking found in a box, in one sentence to the learner. */
 public record BoxSentence(FindingSentence amounts, BoxChoices choices) {
@@ -10,9 +12,21 @@ public record BoxSentence(FindingSentence amounts, BoxChoices choices) {
     public String say(BoxFinding finding) {
         return finding.match(
                 amount -> amounts.say(amount.finding()) + (amount.unitLost() ? UNIT : ""),
+                lines -> lines(lines) + (lines.unitLost() ? UNIT : ""),
                 words -> words(
                         words.verdict(),
                         choices.said(words.box(), words.verdict().model())));
+    }
+
+    private String lines(BoxFinding.OfLines lines) {
+        boolean answered =
+                lines.credits().stream().anyMatch(credit -> credit.earned() && credit.point() == Point.ANSWER);
+        if (lines.answer() instanceof Finding.Blank)
+            return "No line says what " + amounts.asked(lines.answer()) + " is; right is "
+                    + amounts.right(lines.answer()) + ".";
+        if (answered && !lines.answer().earns())
+            return "Follows from the numbers you put in; right is " + amounts.right(lines.answer()) + ".";
+        return amounts.say(lines.answer());
     }
 
     private static String words(Verdict verdict, String model) {

@@ -32,6 +32,16 @@ public record FindingSentence(AmountFormat format, Symbols symbols) {
                         + amount(unreadable.cell(), unreadable.expected()) + "."));
     }
 
+    /** What is asked, in letters. */
+    String asked(Finding finding) {
+        return symbols.text(finding.cell());
+    }
+
+    /** What is right there. */
+    String right(Finding finding) {
+        return amount(finding.cell(), finding.expected());
+    }
+
     private static String early(Finding.RoundedEarly early) {
         boolean ownUsed = !early.derivation().from().isEmpty();
         return ownUsed

@@ -44,7 +44,7 @@ import net.jqwik.api.Property;
 class MemoMarkingProperties {
     private static final MarkingStyle STYLE = MarkingStyle.STANDARD;
     private static final MarkingStyle STRICT =
-            new MarkingStyle(STYLE.tolerance(), STYLE.leastFigures(), STYLE.format(), true, true, true);
+            new MarkingStyle(STYLE.tolerance(), STYLE.leastFigures(), STYLE.format(), true, true, true, true);
     private static final int MOST_TASKS = 8;
 
     /** Some of all that can be asked of a random circuit, in one question; empty where nothing can. */

@@ -202,7 +202,7 @@ class QuestionMarkerTest {
         assertEquals(question.get().total() - 3, points(question.get(), answers), shown);
         // Where nothing that follows counts, the power is lost as well, and so is what is compared where it is not
         // true.
-        MarkingStyle strict = new MarkingStyle(new Tolerance(0.01), 2, FIGURES, false, true, false);
+        MarkingStyle strict = new MarkingStyle(new Tolerance(0.01), 2, FIGURES, false, true, false, true);
         int least = QuestionMarker.of(question.get(), strict).mark(answers).stream()
                 .mapToInt(BoxFinding::points)
                 .sum();

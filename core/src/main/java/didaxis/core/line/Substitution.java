@@ -1,0 +1,296 @@
+package didaxis.core.line;
+
+import didaxis.core.chart.Chart;
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Subject;
+import didaxis.core.formula.Span;
+import didaxis.core.quantity.Quantity;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+
+/**
+ * Whether an equality of letters and numbers is a law with numbers put in: each number is taken for a cell that has it, and
+ * what comes of this must hold whatever the values are. So any route and any rearrangement counts, and a number that only
+ * happens to come out does not.
+ */
+public final class Substitution {
+    /** A number is taken for so many cells that differ. */
+    private static final int MOST_MEANINGS = 4;
+    /** So many ways to take all numbers of an equality are tried. */
+    private static final int MOST_TRIED = 400;
+    /** Such a change of what is sought must not leave both sides equal. */
+    private static final double CHANGED = 1.37;
+    /** A number is a value if it is off by no more (common practice: one per cent). */
+    private static final double CLOSE = 0.01;
+
+    private static final int SCALED = 4;
+    private static final double EXACT = 1e-9;
+    private static final int LEAST_FIGURES = 2;
+    private static final List<Double> PREFIXES = List.of(1e3, 1e-3, 1e6, 1e-6);
+    /** Minutes and hours in seconds. */
+    private static final List<Double> TIMES = List.of(60.0, 3600.0);
+    /** Numbers that belong to a law or to a unit: of two alike, halves, thousands, seconds. */
+    private static final Set<Double> CONSTANTS =
+            Set.of(1.0, 2.0, 3.0, 4.0, 5.0, 10.0, 60.0, 100.0, 1000.0, 3600.0, 1e6, 1e-3, 1e-6, 3.6e6);
+
+    private final Chart chart;
+    private final List<Chart> others;
+    private final List<Cell> cells = new ArrayList<>();
+    /** Of each cell the one that has the same value whatever the values are. */
+    private final Map<Cell, Cell> alike = new LinkedHashMap<>();
+
+    /**
+     * How an equality is a law.
+     *
+     * @param named the cells that stand in it by their names
+     * @param put the cells that numbers stand for
+     * @param factorLost whether that is so only with a square, or the seconds of a minute, that were lost in writing it down
+     * @param scaled whether a number stands without its prefix, as 4.7 for 4.7 kΩ
+     */
+    public record Held(Set<Cell> named, Set<Cell> put, boolean factorLost, boolean scaled) {}
+
+    /** What one number may be; no cell for a constant. */
+    private record Meaning(Optional<Cell> cell, int rank, double factor, double number) {}
+
+    public Substitution(Chart chart) {
+        this.chart = chart;
+        this.others = Valuations.of(chart, true);
+        Map<List<Long>, Cell> first = new LinkedHashMap<>();
+        for (Subject subject : chart.rows())
+            for (Quantity quantity : Quantity.values()) {
+                Cell cell = Cell.of(subject, quantity);
+                if (chart.value(cell).isEmpty()) continue;
+                cells.add(cell);
+                List<Long> values = others.stream()
+                        .map(one -> Math.round(
+                                1e9 * Math.log(Math.abs(one.value(cell).orElse(0)) + 1e-12)))
+                        .toList();
+                List<Long> signature = new ArrayList<>(values);
+                signature.add((long) quantity.unit().hashCode());
+                alike.put(cell, first.computeIfAbsent(signature, one -> cell));
+            }
+    }
+
+    /** The cells with a value. */
+    public List<Cell> cells() {
+        return cells;
+    }
+
+    /** Whether two cells have the same value whatever the values are. */
+    public boolean alike(Cell one, Cell other) {
+        return one.equals(other) || alike.containsKey(one) && alike.get(one).equals(alike.get(other));
+    }
+
+    /**
+     * How an equality is a law of what is sought; empty if it is none, or says nothing of it.
+     *
+     * @param sought cells one of which must stand in it by its name
+     * @param worth the numbers that a cell may be put in as, in SI
+     */
+    public Optional<Held> of(Term left, Term right, Predicate<Cell> sought, Function<Cell, List<Double>> worth) {
+        List<Term.Name> names = Stream.concat(left.names(), right.names()).toList();
+        if (names.isEmpty() || names.stream().anyMatch(name -> name.cell().isEmpty() && !LetterLaws.isLone(name)))
+            return Optional.empty();
+        List<Term.Written> numbers = new ArrayList<>();
+        collect(left, numbers);
+        collect(right, numbers);
+        List<Subject> lone = lone(names, sought);
+        if (lone.isEmpty()) return Optional.empty();
+        List<List<Meaning>> meanings = new ArrayList<>();
+        for (Term.Written number : numbers) {
+            List<Meaning> some = meanings(number, worth);
+            if (some.isEmpty()) return Optional.empty();
+            meanings.add(some);
+        }
+        return new Search(left, right, names, numbers, meanings, sought).over(lone);
+    }
+
+    /** The subjects that letters without an index may be of; where there are none, any one stands for that. */
+    private List<Subject> lone(List<Term.Name> names, Predicate<Cell> sought) {
+        boolean found =
+                names.stream().anyMatch(name -> name.cell().filter(sought).isPresent());
+        if (names.stream().noneMatch(LetterLaws::isLone)) return found ? List.of(Subject.TOTAL) : List.of();
+        return chart.rows().stream()
+                .filter(subject -> found
+                        || names.stream()
+                                .filter(LetterLaws::isLone)
+                                .anyMatch(name -> sought.test(
+                                        Cell.of(subject, name.quantity().orElseThrow()))))
+                .toList();
+    }
+
+    private static void collect(Term term, List<Term.Written> numbers) {
+        if (term instanceof Term.Written written) numbers.add(written);
+        term.pieces().forEach(piece -> collect(piece, numbers));
+    }
+
+    private List<Meaning> meanings(Term.Written number, Function<Cell, List<Double>> worth) {
+        Map<Cell, Meaning> best = new LinkedHashMap<>();
+        for (Cell cell : cells)
+            for (double value : worth.apply(cell))
+                meaning(number, cell, value)
+                        .ifPresent(one -> best.merge(
+                                alike.get(cell), one, (before, now) -> now.rank < before.rank ? now : before));
+        List<Meaning> all = new ArrayList<>(best.values().stream()
+                .sorted(Comparator.comparingInt(Meaning::rank))
+                .limit(MOST_MEANINGS)
+                .toList());
+        if (number.quantity().isEmpty() && CONSTANTS.contains(number.si()))
+            all.add(new Meaning(Optional.empty(), 0, 1, number.si()));
+        return all;
+    }
+
+    private static Optional<Meaning> meaning(Term.Written number, Cell cell, double value) {
+        boolean unit = number.quantity().isPresent();
+        if (unit && !number.quantity().get().unit().equals(cell.quantity().unit())) return Optional.empty();
+        Function<Integer, Function<Double, Optional<Meaning>>> found =
+                rank -> factor -> Optional.of(new Meaning(Optional.of(cell), rank, factor, number.si()));
+        if (close(number.si(), value, EXACT)) return found.apply(0).apply(1.0);
+        boolean rounds =
+                number.figures() >= LEAST_FIGURES && Math.abs(number.si() - value) <= number.half() * (1 + EXACT);
+        if (rounds) return found.apply(1).apply(1.0);
+        if (close(number.si(), value, CLOSE)) return found.apply(2).apply(1.0);
+        if (unit || number.si() == 0) return Optional.empty();
+        if (cell.quantity() == Quantity.TIME)
+            for (double factor : TIMES)
+                if (close(number.si() * factor, value, EXACT))
+                    return found.apply(3).apply(factor);
+        for (double factor : PREFIXES)
+            if (close(number.si() * factor, value, number.figures() >= LEAST_FIGURES ? CLOSE : EXACT))
+                return found.apply(SCALED).apply(1.0);
+        return Optional.empty();
+    }
+
+    private static boolean close(double number, double value, double relative) {
+        return Math.abs(number - value) <= relative * (1 + EXACT) * Math.abs(value);
+    }
+
+    /** Tries what the numbers of one equality may be. */
+    private final class Search {
+        private final Term left;
+        private final Term right;
+        private final List<Term.Name> names;
+        private final List<Term.Written> numbers;
+        private final List<List<Meaning>> meanings;
+        private final Predicate<Cell> sought;
+        private int tried;
+
+        Search(
+                Term left,
+                Term right,
+                List<Term.Name> names,
+                List<Term.Written> numbers,
+                List<List<Meaning>> meanings,
+                Predicate<Cell> sought) {
+            this.left = left;
+            this.right = right;
+            this.names = names;
+            this.numbers = numbers;
+            this.meanings = meanings;
+            this.sought = sought;
+        }
+
+        Optional<Held> over(List<Subject> lone) {
+            for (Subject subject : lone) {
+                Optional<Held> held = with(subject, -1);
+                if (held.isPresent()) return held;
+            }
+            for (Subject subject : lone)
+                for (int squared = 0; squared < numbers.size(); squared++) {
+                    Optional<Held> held = with(subject, squared);
+                    if (held.isPresent()) return held;
+                }
+            return Optional.empty();
+        }
+
+        /** @param squared the number whose square was lost; −1 for none */
+        private Optional<Held> with(Subject lone, int squared) {
+            int[] at = new int[numbers.size()];
+            while (tried++ < MOST_TRIED) {
+                Map<Term.Written, Meaning> meant = new IdentityHashMap<>();
+                for (int k = 0; k < at.length; k++)
+                    meant.put(numbers.get(k), meanings.get(k).get(at[k]));
+                Term.Written lost = squared < 0 ? null : numbers.get(squared);
+                if (holds(meant, lone, lost)) return Optional.of(held(meant.values(), lone, squared >= 0));
+                int k = 0;
+                while (k < at.length && ++at[k] == meanings.get(k).size()) at[k++] = 0;
+                if (k == at.length) break;
+            }
+            return Optional.empty();
+        }
+
+        private Held held(Iterable<Meaning> meant, Subject lone, boolean squared) {
+            Set<Cell> put = new HashSet<>();
+            boolean lost = squared;
+            boolean scaled = false;
+            for (Meaning one : meant) {
+                one.cell().ifPresent(put::add);
+                scaled |= one.rank() == SCALED;
+                lost |= one.factor() != 1;
+            }
+            Set<Cell> named = new HashSet<>();
+            names.forEach(name -> LetterLaws.of(name, lone).cell().ifPresent(named::add));
+            return new Held(named, put, lost, scaled);
+        }
+
+        private boolean holds(Map<Term.Written, Meaning> meant, Subject lone, Term.Written squared) {
+            boolean changes = false;
+            for (Chart other : others) {
+                if (!LetterLaws.same(
+                        mid(left, meant, lone, squared, other, 1), mid(right, meant, lone, squared, other, 1)))
+                    return false;
+                changes |= !LetterLaws.same(
+                        mid(left, meant, lone, squared, other, CHANGED),
+                        mid(right, meant, lone, squared, other, CHANGED));
+            }
+            return changes || nothingThere(lone);
+        }
+
+        /** What is nothing stays so when it is changed. */
+        private boolean nothingThere(Subject lone) {
+            return !others.isEmpty()
+                    && names.stream()
+                            .flatMap(name -> LetterLaws.of(name, lone).cell().stream())
+                            .filter(sought)
+                            .anyMatch(cell -> others.stream()
+                                    .allMatch(one -> one.value(cell).orElse(1) == 0));
+        }
+
+        private double mid(
+                Term term,
+                Map<Term.Written, Meaning> meant,
+                Subject lone,
+                Term.Written squared,
+                Chart other,
+                double change) {
+            return term.span(new Term.Values() {
+                        @Override
+                        public Span of(Term.Name name) {
+                            Cell cell = LetterLaws.of(name, lone).cell().orElseThrow();
+                            double value = other.value(cell).orElse(Double.NaN);
+                            return Span.exactly(sought.test(cell) ? change * value : value);
+                        }
+
+                        @Override
+                        public Span of(Term.Written written) {
+                            Meaning meaning = meant.get(written);
+                            double value = meaning.cell()
+                                    .map(cell -> other.value(cell).orElse(Double.NaN))
+                                    .orElse(meaning.number());
+                            return Span.exactly(written == squared ? value * value : value);
+                        }
+                    })
+                    .mid();
+        }
+    }
+}

@@ -1,0 +1,263 @@
+package didaxis.core.marking;
+
+import didaxis.core.chart.Chart;
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Subject;
+import didaxis.core.line.LineReader;
+import didaxis.core.line.Remark;
+import didaxis.core.line.Statement;
+import didaxis.core.line.Substitution;
+import didaxis.core.line.Term;
+import didaxis.core.line.WorkingCheck;
+import didaxis.core.line.WorkingCheck.Checked;
+import didaxis.core.quantity.Quantity;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/**
+ * An amount that is answered in lines, as it was read: what each line states, of which cell, and which amount is the
+ * answer. A name that the circuit has not is taken for the cell that its line works out.
+ *
+ * @param answer the place of the statement whose result is the answer; empty where none is
+ * @param said what the lines say of other cells, as it is written; the last word counts
+ */
+public record WorkedAnswer(
+        List<Checked> lines, List<Statement> statements, Optional<Integer> answer, Map<Cell, Term.Written> said) {
+    private static final double CLOSE = 0.01;
+
+    /** The last line on which each cell is stated. */
+    Map<Cell, Integer> places() {
+        Map<Cell, Integer> places = new LinkedHashMap<>();
+        for (int k = 0; k < statements.size(); k++) {
+            int place = k;
+            if (statements.get(k).result().isPresent())
+                statements.get(k).named().flatMap(Term.Name::cell).ifPresent(cell -> places.put(cell, place));
+        }
+        return places;
+    }
+
+    /** What is asked, and what is known of it. */
+    record Asked(Cell cell, Chart chart, Substitution substitution, List<Cell> onTheWay, Predicate<Cell> known) {
+        /** Whether a value of this cell is the answer: it is, or is equal to, what is asked. */
+        boolean isSought(Cell one) {
+            return substitution.alike(one, cell) && !known.test(one);
+        }
+
+        /** Where the battery has an internal resistance, many call the resistance outside the total one. */
+        private boolean isCalledSo(Cell one) {
+            return one.equals(Cell.resistance(Subject.TOTAL))
+                    && cell.equals(Cell.resistance(chart.subjects().whole()));
+        }
+
+        private boolean fits(Quantity quantity) {
+            return quantity.unit().equals(cell.quantity().unit());
+        }
+    }
+
+    /**
+     * @param elsewhere what the learner has for cells in other boxes, in SI
+     */
+    static WorkedAnswer read(String text, LineReader reader, Asked asked, Function<Cell, List<Double>> elsewhere) {
+        List<Checked> lines = WorkingCheck.of(List.of(text.split("\\R", -1)), asked.chart(), reader);
+        List<Statement> statements =
+                Statement.of(lines.stream().map(Checked::line).toList());
+        Optional<Integer> answer = answer(statements, asked);
+        Map<Cell, Term.Written> said = new LinkedHashMap<>();
+        List<Statement> understood = new ArrayList<>();
+        for (int k = 0; k < statements.size(); k++) {
+            Statement statement = statements.get(k);
+            if (answer.isPresent() && answer.get() == k && isOfAnother(statement, asked, said, elsewhere))
+                answer = Optional.empty();
+            Optional<Cell> cell = answer.filter(Integer.valueOf(k)::equals).isPresent()
+                    ? Optional.of(asked.cell())
+                    : cell(statement, asked, said, elsewhere);
+            boolean otherwise = statement
+                    .named()
+                    .flatMap(Term.Name::cell)
+                    .filter(asked::isCalledSo)
+                    .isPresent();
+            understood.add(cell.filter(of -> isUnderstood(statement) || otherwise)
+                    .map(of -> statement.of(new Term.Name(of.toString(), Optional.of(of), Optional.of(of.quantity()))))
+                    .orElse(statement));
+            if (statement.result().isEmpty() || cell.isEmpty()) continue;
+            said.remove(cell.get());
+            said.put(cell.get(), statement.result().get());
+        }
+        return new WorkedAnswer(lines, understood, answer, said);
+    }
+
+    /** Whether a letter alone is worked out as that of something on the way, and not as what is asked. */
+    private static boolean isOfAnother(
+            Statement statement, Asked asked, Map<Cell, Term.Written> said, Function<Cell, List<Double>> elsewhere) {
+        if (!isUnderstood(statement) || works(statement, asked.cell(), asked, said, elsewhere)) return false;
+        return asked.onTheWay().stream()
+                .anyMatch(cell -> asked.fits(cell.quantity()) && works(statement, cell, asked, said, elsewhere));
+    }
+
+    /** Whether whose value it tells is only understood. */
+    private static boolean isUnderstood(Statement statement) {
+        boolean named = statement.named().flatMap(Term.Name::cell).isPresent();
+        boolean letters = statement.sides().get(0).names().findAny().isPresent();
+        return !named && (statement.named().isPresent() || !letters);
+    }
+
+    /** The last that states it by its name, or as an amount alone; else the last that may mean it. */
+    private static Optional<Integer> answer(List<Statement> statements, Asked asked) {
+        Optional<Integer> named = last(statements, one -> isNamed(one, asked));
+        Optional<Integer> unit = last(statements, one -> one.sides().size() == 1 && hasUnit(one, asked));
+        if (named.isPresent() && unit.filter(at -> at > named.get()).isEmpty()) return named;
+        return unit.filter(at -> named.isPresent()).or(() -> last(statements, one -> mayMean(one, asked)));
+    }
+
+    private static Optional<Integer> last(List<Statement> statements, Predicate<Statement> which) {
+        return IntStream.range(0, statements.size())
+                .filter(k -> statements.get(k).result().isPresent() && which.test(statements.get(k)))
+                .boxed()
+                .reduce((one, later) -> later);
+    }
+
+    private static boolean isNamed(Statement statement, Asked asked) {
+        boolean inverted = hasUnit(statement, asked)
+                && statement
+                        .reciprocal()
+                        .flatMap(Term.Name::cell)
+                        .filter(asked::isSought)
+                        .isPresent();
+        return inverted
+                || statement
+                        .named()
+                        .flatMap(Term.Name::cell)
+                        .filter(asked::isSought)
+                        .isPresent();
+    }
+
+    private static boolean hasUnit(Statement statement, Asked asked) {
+        return statement
+                .result()
+                .flatMap(Term.Written::quantity)
+                .filter(asked::fits)
+                .isPresent();
+    }
+
+    private static boolean mayMean(Statement statement, Asked asked) {
+        if (statement.named().flatMap(Term.Name::cell).filter(asked::isCalledSo).isPresent()) return true;
+        if (statement.named().flatMap(Term.Name::cell).isPresent() || !isUnderstood(statement)) return false;
+        Optional<Quantity> letter = statement.named().flatMap(Term.Name::quantity);
+        if (letter.isPresent()) return asked.fits(letter.get());
+        return statement
+                .result()
+                .flatMap(Term.Written::quantity)
+                .map(asked::fits)
+                .orElse(true);
+    }
+
+    private static Optional<Cell> cell(
+            Statement statement, Asked asked, Map<Cell, Term.Written> said, Function<Cell, List<Double>> elsewhere) {
+        Optional<Cell> named = statement.named().flatMap(Term.Name::cell);
+        if (named.isPresent() || !isUnderstood(statement)) return named;
+        Optional<Quantity> quantity = statement
+                .named()
+                .flatMap(Term.Name::quantity)
+                .or(() -> statement.result().flatMap(Term.Written::quantity));
+        if (quantity.isEmpty()) return Optional.empty();
+        List<Cell> candidates = Stream.concat(asked.onTheWay().stream(), asked.substitution().cells().stream())
+                .filter(cell ->
+                        cell.quantity() == quantity.get() && !asked.known().test(cell))
+                .distinct()
+                .toList();
+        return candidates.stream()
+                .filter(cell -> works(statement, cell, asked, said, elsewhere))
+                .findFirst()
+                .or(() -> candidates.stream()
+                        .filter(cell -> has(statement, asked.chart().value(cell).orElse(Double.NaN)))
+                        .findFirst())
+                .or(() -> asked.onTheWay().stream()
+                        .filter(cell -> cell.quantity() == quantity.get() && !said.containsKey(cell))
+                        .findFirst());
+    }
+
+    private static boolean works(
+            Statement statement,
+            Cell cell,
+            Asked asked,
+            Map<Cell, Term.Written> said,
+            Function<Cell, List<Double>> elsewhere) {
+        Term.Name name = new Term.Name(cell.toString(), Optional.of(cell), Optional.of(cell.quantity()));
+        Predicate<Cell> sought =
+                one -> asked.substitution().alike(one, cell) && !asked.known().test(one);
+        return statement.sides().stream()
+                .filter(side -> side.names().findAny().isEmpty())
+                .anyMatch(side -> asked.substitution()
+                        .of(name, side, sought, worth(sought, asked, said, elsewhere))
+                        .isPresent());
+    }
+
+    private static boolean has(Statement statement, double value) {
+        return statement
+                .result()
+                .filter(result -> Math.abs(result.si() - value) <= CLOSE * Math.abs(value))
+                .isPresent();
+    }
+
+    /** What a number may be put in for: a learner's own value of a cell, or its true one, but none of what is sought. */
+    static Function<Cell, List<Double>> worth(
+            Predicate<Cell> sought, Asked asked, Map<Cell, Term.Written> said, Function<Cell, List<Double>> elsewhere) {
+        return cell -> {
+            if (sought.test(cell)) return List.of();
+            List<Double> values = new ArrayList<>(elsewhere.apply(cell));
+            if (said.containsKey(cell)) values.add(said.get(cell).si());
+            asked.chart().value(cell).ifPresent(values::add);
+            return values;
+        };
+    }
+
+    /** The amount that is the answer, in a unit of what is asked; empty where none is. */
+    String typed(Cell cell) {
+        return answer.flatMap(at -> statements.get(at).result())
+                .map(result -> typed(result, cell.quantity()))
+                .orElse("");
+    }
+
+    /** What is said of other cells, in units of what they are. */
+    Map<Cell, String> saidElsewhere(Cell asked) {
+        Map<Cell, String> typed = new LinkedHashMap<>();
+        said.forEach((cell, written) -> typed.put(cell, typed(written, cell.quantity())));
+        typed.remove(asked);
+        return typed;
+    }
+
+    private static String typed(Term.Written written, Quantity quantity) {
+        boolean other = written.quantity()
+                .filter(one -> !one.unit().equals(quantity.unit()))
+                .isPresent();
+        return other
+                ? written.text().replaceFirst("([0-9])\\s*([kmMµuG]?)\\p{L}+\\s*$", "$1 $2" + quantity.unit())
+                : written.text();
+    }
+
+    /** Whether the answer has the unit of another quantity. */
+    boolean otherUnit(Cell cell) {
+        return answer.flatMap(at -> statements.get(at).result())
+                .flatMap(Term.Written::quantity)
+                .filter(quantity -> !quantity.unit().equals(cell.quantity().unit()))
+                .isPresent();
+    }
+
+    /** Whether a line, or a part of one, could not be read, or held against anything. */
+    boolean isOpen() {
+        return lines.stream()
+                .anyMatch(one -> one.line().unread().isPresent()
+                        || one.remarks().stream().anyMatch(Remark.Unjudged.class::isInstance));
+    }
+
+    boolean remarked(Class<? extends Remark> kind) {
+        return lines.stream().flatMap(one -> one.remarks().stream()).anyMatch(kind::isInstance);
+    }
+}
