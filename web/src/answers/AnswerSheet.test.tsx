@@ -16,7 +16,7 @@ const box = (subject: keyof typeof ID, text = '') => ({
   marks: 1,
   things: [],
   text,
-  reading: { box: ID[subject], shown: text && `${text} A`, expected: '' },
+  reading: { box: ID[subject], shown: text && `${text} A`, expected: '', lines: [] },
 })
 const questions = (...boxes: object[]) => [
   {
@@ -272,7 +272,7 @@ const formed = (id: string, form: string, name: string, things: string[] = []) =
   quantity: '',
   symbol: '',
   unit: '',
-  reading: { box: id, shown: '', expected: '' },
+  reading: { box: id, shown: '', expected: '', lines: [] },
 })
 
 test('each form is answered as itself, and the drawing is that of the task one is at', async () => {

@@ -4,6 +4,7 @@ import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { Formula } from '../ui/Formula'
 import { BoxInput } from './BoxInput'
+import { LinesField } from './LinesField'
 import { OrderPicks } from './OrderPicks'
 import type { Box } from './places'
 import classes from './Tasks.module.css'
@@ -41,6 +42,7 @@ export function BoxField(props: BoxFieldProps) {
   if (form === 'way' || form === 'joint' || form === 'relation') return <Choice {...props} form={form} />
   if (form === 'why') return <Why {...props} />
   if (form === 'things') return <Things {...props} />
+  if (props.box.lines) return <LinesField {...props} />
   return <Field {...props} />
 }
 

@@ -95,3 +95,25 @@ test('what was not handed back yet is refused in the server’s words', async ()
   open(answer(409, { detail: 'Your teacher has not handed this back yet.', reason: 'not-released' }))
   expect(await screen.findByText('Your teacher has not handed this back yet.')).toBeTruthy()
 })
+
+test('a calculation in lines is shown line by line with the points that each earned, and those that were not', () => {
+  const working = {
+    open: false,
+    lines: [
+      { typed: 'I = V/R', read: ['<mi>I</mi>'], said: [] },
+      { typed: '= 6/3 = 3 A', read: ['<mn>3</mn>'], said: ['6/3 is 2, not 3.'] },
+    ],
+    credits: [
+      { point: 'formula', earned: true, line: 0 },
+      { point: 'substitution', earned: true, line: 1 },
+      { point: 'answer', earned: false, line: null },
+    ],
+  }
+  open(feedback([finding('R1', 'partly', { points: 2, of: 3, working })], 2))
+  return screen.findByText('6/3 is 2, not 3.').then(() => {
+    const [row] = rows()
+    expect(row!.textContent).toContain('✓ formula')
+    expect(row!.textContent).toContain('✓ substitution')
+    expect(row!.textContent).toContain('not earned: answer')
+  })
+})

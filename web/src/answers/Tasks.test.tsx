@@ -1,4 +1,5 @@
 import { fireEvent, screen, within } from '@testing-library/react'
+import { useState } from 'react'
 import { expect, test, vi } from 'vitest'
 import type { Schemas } from '../api/client'
 import { shown } from '../test/shown'
@@ -14,7 +15,7 @@ const box = (subject: string, quantity: string) => ({
   marks: 1,
   things: [],
   text: '',
-  reading: { box: '', shown: '', expected: '' },
+  reading: { box: '', shown: '', expected: '', lines: [] },
 })
 const slot = (told: string, at = '') => ({ told, box: at })
 const questions = [
@@ -78,4 +79,57 @@ test('a box that is about no quantity is there beside those that are, behind the
   shown(<Tasks questions={both} texts={{}} readings={{}} onWrite={vi.fn()} />, () => ({}))
   const fields = screen.getAllByRole('textbox')
   expect(fields.map((field) => field.dataset.box)).toEqual(['1/R4-resistance', '1/tolerance'])
+})
+
+/** A calculation with what was written and how it was read, its value following what is typed. */
+function Calculated({ first, lines = [] }: { first: string; lines?: object[] }) {
+  const [text, write] = useState(first)
+  const own = { ...box('R1', 'current'), lines: true, things: ['R1', 'R2'], marks: 3 }
+  const after = box('R2', 'current')
+  const tasks = [{ ...questions[0]!.tasks[0]!, chart: null, boxes: [own, after] }]
+  const sheet = [{ ...questions[0], tasks }] as unknown as typeof questions
+  const readings = { [own.id]: { box: own.id, shown: '', expected: '', lines } }
+  return (
+    <Tasks
+      questions={sheet}
+      texts={{ [own.id]: text }}
+      readings={readings as unknown as Record<string, Schemas['ReadingView']>}
+      onWrite={(_, typed) => write(typed)}
+    />
+  )
+}
+
+test('a working goes on in the next line and ends with an empty one; an amount alone ends with Enter', () => {
+  shown(<Calculated first="I = 6/3" />, () => ({}))
+  const field = screen.getAllByRole<HTMLTextAreaElement>('textbox')[0]!
+  field.focus()
+  fireEvent.keyDown(field, { key: 'Enter' })
+  expect(document.activeElement).toBe(field)
+  fireEvent.change(field, { target: { value: 'I = 6/3\n= 2 A\n' } })
+  field.setSelectionRange(field.value.length, field.value.length)
+  fireEvent.keyDown(field, { key: 'Enter' })
+  expect(field.value).toBe('I = 6/3\n= 2 A')
+  expect(document.activeElement).toBe(screen.getAllByRole('textbox')[1])
+  fireEvent.change(field, { target: { value: '2 A' } })
+  field.focus()
+  fireEvent.keyDown(field, { key: 'Enter' })
+  expect(document.activeElement).toBe(screen.getAllByRole('textbox')[1])
+})
+
+test('signs and names are put in where the caret is, and what each line was read as stands under it', () => {
+  const lines = [
+    { read: ['<mi>x</mi>'], text: 'x', unread: '' },
+    { read: [], text: '', unread: 'Could not be read from “§” on.' },
+  ]
+  shown(<Calculated first="I = " lines={lines} />, () => ({}))
+  const field = screen.getAllByRole<HTMLTextAreaElement>('textbox')[0]!
+  field.setSelectionRange(4, 4)
+  fireEvent.click(screen.getByLabelText('fraction'))
+  expect(field.value).toBe('I = ()/()')
+  expect(field.selectionStart).toBe(5)
+  fireEvent.click(screen.getByText('R2'))
+  expect(field.value).toBe('I = (R2)/()')
+  const read = within(screen.getByLabelText('Read as'))
+  expect(read.getAllByRole('listitem')).toHaveLength(2)
+  expect(read.getByText('Could not be read from “§” on.')).toBeTruthy()
 })

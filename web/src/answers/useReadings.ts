@@ -19,9 +19,20 @@ export function useReadings(sheet: Schemas['SheetView'], texts: Texts, said: Rea
     const names = new Map(placesOf(sheet).map(({ box, name }) => [box.id, name]))
     for (const [key, reading] of Object.entries(readings)) {
       const before = heard.current[key]
-      if (before?.shown === reading.shown && before.expected === reading.expected) continue
       if (!texts[key]?.trim()) continue
       const name = names.get(key)
+      const fresh = reading.lines.findIndex(
+        (line, k) => line.text !== before?.lines[k]?.text || line.unread !== before.lines[k]?.unread,
+      )
+      const line = reading.lines[fresh]
+      if (line) {
+        const of = { name, line: fresh + 1, ...line }
+        if (line.unread) announce(t('work.saidLineUnread', of))
+        else if (line.text) announce(t('work.saidLine', of))
+        continue
+      }
+      if (reading.lines.length > 0) continue
+      if (before?.shown === reading.shown && before.expected === reading.expected) continue
       announce(
         reading.expected
           ? t('work.saidUnread', { name, expected: reading.expected })

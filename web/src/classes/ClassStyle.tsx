@@ -34,7 +34,7 @@ const NUMBERS = {
 
 const SWITCHES = {
   numbers: ['carryRounded', 'groupPowers'],
-  marking: ['unitRequired', 'unitWords', 'followThrough'],
+  marking: ['unitRequired', 'unitWords', 'followThrough', 'answerAlone'],
 } as const
 
 /** A class's own style: each setting, and beside them one small circuit drawn, worked and marked as they say. */
@@ -99,7 +99,7 @@ function Editor({ id, kept }: { id: number; kept: Style }) {
     <Switch
       key={key}
       label={t(`classStyle.${key}`)}
-      checked={style[key]}
+      checked={style[key] ?? true}
       onChange={(event) => set({ [key]: event.currentTarget.checked })}
     />
   )

@@ -153,6 +153,7 @@ export const people = {
     unitRequired: 'a number without its unit loses a mark',
     unitWords: 'a unit may be a word, such as amps',
     followThrough: 'what follows from an earlier error earns its marks',
+    answerAlone: 'a right answer earns all the marks of a calculation, without its working',
     tolerance: 'Tolerance in per cent',
     leastFigures: 'Figures at least',
     keep: 'Keep the style',

@@ -201,15 +201,15 @@ function Box({ box, words, many, assignment }: BoxProps) {
       ))}
       <td>
         {box.wrongValues.map((value) => (
-          <details key={value.shown} className={box.inWords ? classes.wording : classes.value}>
+          <details key={value.shown} className={value.decidable ? classes.wording : classes.value}>
             <summary>
               {value.readable ? value.shown : `“${value.shown}”`}
               {value.learners.length > 1 && <b> × {value.learners.length}</b>}
-              {box.inWords &&
+              {value.decidable &&
                 value.points > 0 &&
                 ` (${t('boxes.points', { points: value.points, of: box.marks })})`}
             </summary>
-            {box.inWords && (
+            {value.decidable && (
               <div>
                 <Decide assignment={assignment.id} box={box} value={value} />
               </div>

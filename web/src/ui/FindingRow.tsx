@@ -2,6 +2,7 @@ import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import classes from './FindingRow.module.css'
 import { Formula } from './Formula'
+import { WorkedLines } from './WorkedLines'
 
 interface FindingRowProps {
   finding: Schemas['BoxFindingView']
@@ -49,7 +50,10 @@ export function FindingRow({ finding, box, selected = false, onSelect }: Finding
           )}
         </span>
         <span className={classes.text}>
-          {finding.shown || (PICKED.includes(box.form) && box.reading.shown) || box.text}
+          {finding.shown ||
+            (finding.working && '—') ||
+            (PICKED.includes(box.form) && box.reading.shown) ||
+            box.text}
         </span>
         <span className={classes.sign} aria-hidden>
           {SIGNS[finding.finding]}
@@ -60,6 +64,7 @@ export function FindingRow({ finding, box, selected = false, onSelect }: Finding
           {finding.of > 1 && ` ${t('feedback.points', { points: finding.points, of: finding.of })}`}
         </span>
         {finding.finding !== 'right' && <span className={classes.sentence}>{finding.sentence}</span>}
+        {finding.working && <WorkedLines working={finding.working} />}
       </Row>
     </li>
   )

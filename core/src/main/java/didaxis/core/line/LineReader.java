@@ -1,12 +1,14 @@
 package didaxis.core.line;
 
 import didaxis.core.circuit.Circuit;
+import didaxis.core.formula.Span;
 import didaxis.core.line.Line.Chain;
 import didaxis.core.line.Line.Unread;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.style.Terms;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -29,6 +31,7 @@ import java.util.Set;
  */
 public final class LineReader {
     private static final int LONGEST = 300;
+    private static final double CLOSE = 0.01;
 
     private final LineNames names;
     private final LineNames meters;
@@ -66,6 +69,29 @@ public final class LineReader {
         readings.add(read(typed, LineExpressions.Reading.PLAIN, meters));
         if (running) readings.add(read(typed, LineExpressions.Reading.PLAIN, timed));
         return List.copyOf(readings);
+    }
+
+    /** The reading in which all can be read and numbers that are said to be equal are so; nothing of the circuit is told. */
+    public Line likeliest(String typed) {
+        return readings(typed).stream()
+                .min(Comparator.comparing((Line line) -> line.unread().isPresent())
+                        .thenComparingInt(LineReader::falseSteps))
+                .orElseThrow();
+    }
+
+    private static int falseSteps(Line line) {
+        int steps = 0;
+        for (Chain chain : line.chains())
+            for (int k = 0; k + 1 < chain.sides().size(); k++) {
+                double left = alone(chain.sides().get(k));
+                double right = alone(chain.sides().get(k + 1));
+                if (Math.abs(left - right) > CLOSE * Math.abs(right)) steps++;
+            }
+        return steps;
+    }
+
+    private static double alone(Term side) {
+        return side.span(name -> Span.exactly(Double.NaN)).mid();
     }
 
     private Line read(String typed, LineExpressions.Reading reading, LineNames names) {

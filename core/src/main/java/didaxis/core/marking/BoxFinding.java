@@ -4,6 +4,7 @@ import didaxis.core.answer.Verdict;
 import didaxis.core.line.WorkingCheck.Checked;
 import didaxis.core.question.Box;
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.function.Function;
 
 /** What marking says of one box, and what it earns. */
@@ -33,20 +34,36 @@ public sealed interface BoxFinding {
     /**
      * Of an amount that was answered in lines.
      *
-     * @param answer what is said of its last amount
+     * @param amount the amount that is its answer, as it is written; empty where none is
+     * @param answer what is said of it
      * @param credits each of its points, in the order of the working
      * @param unitLost whether it has lost the mark of its unit
      * @param open whether something in it could not be read that may earn more: for the teacher
+     * @param given what a teacher has given for it, above the marker's word
      */
-    record OfLines(Box box, Finding answer, List<Credit> credits, List<Checked> lines, boolean unitLost, boolean open)
+    record OfLines(
+            Box box,
+            String amount,
+            Finding answer,
+            List<Credit> credits,
+            List<Checked> lines,
+            boolean unitLost,
+            boolean open,
+            OptionalInt given)
             implements BoxFinding {
         public OfLines {
             credits = List.copyOf(credits);
             lines = List.copyOf(lines);
         }
 
+        /** The same with what a teacher has given for it. */
+        public OfLines giving(int points) {
+            return new OfLines(box, amount, answer, credits, lines, unitLost, false, OptionalInt.of(points));
+        }
+
         @Override
         public int points() {
+            if (given.isPresent()) return given.getAsInt();
             int earned = (int) credits.stream().filter(Credit::earned).count();
             return unitLost ? Math.max(0, earned - 1) : earned;
         }

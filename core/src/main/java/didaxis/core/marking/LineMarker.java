@@ -23,6 +23,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
@@ -104,15 +105,17 @@ final class LineMarker {
         }
         boolean lost = (unitLost || worked.otherUnit(cell)) && answered(best);
         boolean open = worked.isOpen() && earned(best) < box.marks();
-        return new BoxFinding.OfLines(box, answer, best, worked.lines(), lost, open);
+        return new BoxFinding.OfLines(
+                box, worked.typed(cell), answer, best, worked.lines(), lost, open, OptionalInt.empty());
     }
 
     /** The points of a right amount without any working, where it does not earn all. */
-    BoxFinding.OfLines alone(BoxFinding.OfAmount found) {
+    BoxFinding.OfLines alone(BoxFinding.OfAmount found, String typed) {
         List<Credit> credits = new ArrayList<>();
         for (List<Point> points : Memo.points(working.deduction().steps(), box.marks(), calculated))
             for (Point point : points) credits.add(new Credit(point, point == Point.ANSWER, -1));
-        return new BoxFinding.OfLines(box, found.finding(), credits, List.of(), found.unitLost(), false);
+        return new BoxFinding.OfLines(
+                box, typed, found.finding(), credits, List.of(), found.unitLost(), false, OptionalInt.empty());
     }
 
     private static int earned(List<Credit> credits) {

@@ -2,6 +2,7 @@ package didaxis.core.marking;
 
 import didaxis.core.answer.Verdict;
 import didaxis.core.circuit.Cell;
+import didaxis.core.line.WorkingCheck.Checked;
 import didaxis.core.quantity.Reading;
 import didaxis.core.question.Amounts;
 import didaxis.core.question.Box;
@@ -19,7 +20,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.regex.Pattern;
 
 /**
  * Judges the answers to a question in states. Within a state amounts are judged by its network; a setting that is asked
@@ -30,9 +30,6 @@ import java.util.regex.Pattern;
  * <p>Limit: what has no box cannot be carried on wrong from one state into another.
  */
 public final class QuestionMarker {
-    /** An amount does not say how it came about. */
-    private static final Pattern CALCULATED = Pattern.compile("(?s).*=.*([=+×*/÷√^]| x ).*|.*[+×*/÷√^].*=.*");
-
     private final Question question;
     private final MarkingStyle style;
     private final List<Box> boxes;
@@ -68,6 +65,11 @@ public final class QuestionMarker {
                 asked.computeIfAbsent(amount.state(), state -> new LinkedHashMap<>())
                         .putIfAbsent(amount.cell(), box);
         asked.forEach((state, own) -> networks.put(state, network(state, own, asked)));
+    }
+
+    /** Reads a calculation in lines without judging it. */
+    public static List<Checked> lines(Question question, Box box, String text, MarkingStyle style) {
+        return of(question, style).lineMarker(box).read(text, cell -> List.of()).lines();
     }
 
     /** @throws IllegalArgumentException if something that is given has no value */
@@ -137,18 +139,19 @@ public final class QuestionMarker {
                 Map<Cell, Finding> stated = stated(box, worked.get(box), said.get(amount.state()), amountsOnly);
                 findings.add(lineMarker(box)
                         .judge(worked.get(box), finding, lost, stated, cell -> elsewhere(cell, box, amountsOnly)));
-            } else findings.add(alone(new BoxFinding.OfAmount(box, finding, lost)));
+            } else findings.add(alone(new BoxFinding.OfAmount(box, finding, lost), answers));
         }
         return findings;
     }
 
     /** Where a right answer alone does not earn all, an amount has the points of one line that states it. */
-    private BoxFinding alone(BoxFinding.OfAmount found) {
+    private BoxFinding alone(BoxFinding.OfAmount found, Map<String, String> answers) {
         boolean all =
                 style.answerAlone() || !found.finding().earns() || found.box().marks() == 1;
         if (all || !(question.task(found.box().task()).orElseThrow() instanceof Amounts amounts)) return found;
         if (amounts.command() != Amounts.Command.CALCULATE) return found;
-        return lineMarker(found.box()).alone(found);
+        return lineMarker(found.box())
+                .alone(found, answers.getOrDefault(found.box().id(), ""));
     }
 
     /** The amounts that are answered in lines; their texts are replaced by the amounts that are the answers. */
@@ -164,14 +167,8 @@ public final class QuestionMarker {
         return worked;
     }
 
-    /** An amount on one line is read as such; what else is written is a working, where there is more to it than words. */
     private boolean isWorked(Box box, Map<String, String> answers) {
-        String text = answers.getOrDefault(box.id(), "");
-        if (text.isBlank()) return false;
-        Box.Form.Amount amount = (Box.Form.Amount) box.form();
-        boolean isAmount = !CALCULATED.matcher(text).matches()
-                && style.format().read(typed(box, answers), amount.cell().quantity()) instanceof Reading.Read;
-        return !isAmount && (text.strip().matches("(?s).*\\R.*") || text.matches("(?s).*[=≈+×*/÷√^].*"));
+        return WorkedAnswer.isWorked(answers.getOrDefault(box.id(), ""), (Box.Form.Amount) box.form(), style.format());
     }
 
     private LineMarker lineMarker(Box box) {

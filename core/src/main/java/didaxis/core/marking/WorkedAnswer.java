@@ -10,7 +10,10 @@ import didaxis.core.line.Substitution;
 import didaxis.core.line.Term;
 import didaxis.core.line.WorkingCheck;
 import didaxis.core.line.WorkingCheck.Checked;
+import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.quantity.Reading;
+import didaxis.core.question.Box;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -18,6 +21,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -31,6 +35,20 @@ import java.util.stream.Stream;
 public record WorkedAnswer(
         List<Checked> lines, List<Statement> statements, Optional<Integer> answer, Map<Cell, Term.Written> said) {
     private static final double CLOSE = 0.01;
+    /** An amount does not say how it came about. */
+    private static final Pattern CALCULATED = Pattern.compile("(?s).*=.*([=+×*/÷√^]| x ).*|.*[+×*/÷√^].*=.*");
+
+    private static final Pattern LINES = Pattern.compile("(?s).*\\S\\s*\\R\\s*\\S.*");
+    private static final Pattern SIGNS = Pattern.compile("(?s).*[=≈+×*/÷√^].*");
+
+    /** Whether a text is a working: an amount on one line is read as such, and words alone are neither. */
+    public static boolean isWorked(String text, Box.Form.Amount form, AmountFormat format) {
+        if (text.isBlank()) return false;
+        boolean isAmount = !CALCULATED.matcher(text).matches()
+                && format.read(form.inUnit(text), form.cell().quantity()) instanceof Reading.Read;
+        return !isAmount
+                && (LINES.matcher(text).matches() || SIGNS.matcher(text).matches());
+    }
 
     /** The last line on which each cell is stated. */
     Map<Cell, Integer> places() {

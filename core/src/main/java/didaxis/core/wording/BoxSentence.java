@@ -6,7 +6,7 @@ import didaxis.core.marking.Finding;
 import didaxis.core.memo.Point;
 
 /** Says what marking found in a box, in one sentence to the learner. */
-public record BoxSentence(FindingSentence amounts, BoxChoices choices) {
+public record BoxSentence(FindingSentence amounts, BoxChoices choices, WorkingSentence lines) {
     private static final String UNIT = " The mark of the unit is lost: write it with its symbol.";
 
     public String say(BoxFinding finding) {
@@ -19,6 +19,10 @@ public record BoxSentence(FindingSentence amounts, BoxChoices choices) {
     }
 
     private String lines(BoxFinding.OfLines lines) {
+        if (lines.given().isPresent())
+            return "Your teacher has read this; right is " + amounts.right(lines.answer()) + ".";
+        if (lines.open())
+            return "Your teacher reads what could not be read; right is " + amounts.right(lines.answer()) + ".";
         boolean answered =
                 lines.credits().stream().anyMatch(credit -> credit.earned() && credit.point() == Point.ANSWER);
         if (lines.answer() instanceof Finding.Blank)

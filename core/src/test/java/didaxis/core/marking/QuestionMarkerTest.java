@@ -33,6 +33,7 @@ import didaxis.core.wording.BoxChoices;
 import didaxis.core.wording.BoxSentence;
 import didaxis.core.wording.FindingSentence;
 import didaxis.core.wording.TaskSentence;
+import didaxis.core.wording.WorkingSentence;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -69,7 +70,8 @@ class QuestionMarkerTest {
     }
 
     private static String said(Question question, Map<String, String> answers) {
-        BoxSentence says = new BoxSentence(new FindingSentence(FIGURES), new BoxChoices(HouseStyle.RIDGE));
+        BoxSentence says = new BoxSentence(
+                new FindingSentence(FIGURES), new BoxChoices(HouseStyle.RIDGE), new WorkingSentence(HouseStyle.RIDGE));
         List<String> sentences = QuestionMarker.of(question, MarkingStyle.STANDARD).mark(answers).stream()
                 .map(finding -> finding.box().id() + " " + says.say(finding))
                 .toList();
@@ -241,7 +243,8 @@ class QuestionMarkerTest {
                         "S1 is closed. Does the reading of V1 increase, decrease or stay the same?",
                         "Are R2 and R3 in series, in parallel, or neither?"),
                 question.tasks().stream().map(sentences::prompt).toList());
-        BoxSentence says = new BoxSentence(new FindingSentence(FIGURES), new BoxChoices(HouseStyle.RIDGE));
+        BoxSentence says = new BoxSentence(
+                new FindingSentence(FIGURES), new BoxChoices(HouseStyle.RIDGE), new WorkingSentence(HouseStyle.RIDGE));
         List<BoxFinding> findings = QuestionMarker.of(question, MarkingStyle.STANDARD)
                 .mark(Map.of("1.1", "12 V", "1.2", "4 ohm", "1.3", "goes up", "1.4", "parallel"));
         assertEquals(

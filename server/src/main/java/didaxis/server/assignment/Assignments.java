@@ -187,7 +187,7 @@ public class Assignments {
                 assignment.versions(),
                 assignment.style());
         return variants.deciding(
-                wordings.of(assignment.classroomId(), variants.numbered(0).inWords()));
+                wordings.of(assignment.classroomId(), variants.numbered(0).decidable()));
     }
 
     /** Everything handed to a class. */

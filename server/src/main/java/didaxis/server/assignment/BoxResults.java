@@ -4,7 +4,6 @@ import didaxis.core.formula.Symbols;
 import didaxis.core.question.Box;
 import didaxis.core.question.InWords;
 import didaxis.core.wording.BoxName;
-import didaxis.core.words.Wording;
 import didaxis.server.assignment.StoredFinding.Code;
 import didaxis.server.classroom.Classrooms.Learner;
 import java.util.ArrayList;
@@ -57,27 +56,28 @@ record BoxResults(
     /**
      * An answer that is not right, as it was read or else as it was typed, and who wrote it.
      *
+     * @param decidable whether what it earns can be decided for all who wrote it: words, and lines
      * @param points what it earns
      */
-    record WrongValue(String shown, boolean readable, int points, List<Learner> learners) {}
+    record WrongValue(String shown, boolean readable, boolean decidable, int points, List<Learner> learners) {}
 
     /**
      * What makes two answers one: what they are read as, in words what they say, or where they cannot be read the same
      * text.
      */
-    private record WrongKey(String what, boolean readable, String variant) {
+    private record WrongKey(String what, boolean readable, boolean decidable, String variant) {
         static WrongKey of(Paper paper, Paper.Place place, String text, String variant) {
-            if (place.task() instanceof InWords)
-                return new WrongKey(Wording.of(text).normalised(), true, "");
             ReadingView reading = ReadingView.of(paper, place, text);
+            if (place.task() instanceof InWords || !reading.lines().isEmpty())
+                return new WrongKey(Decided.wording(place.task(), text).normalised(), true, true, "");
             boolean readable = reading.expected().isEmpty();
-            return new WrongKey(reading.shown().isEmpty() ? text.strip() : reading.shown(), readable, variant);
+            return new WrongKey(reading.shown().isEmpty() ? text.strip() : reading.shown(), readable, false, variant);
         }
 
         /** As it is shown; words as they were written first. */
-        String shown(Paper.Place place, String text) {
-            String shown = place.task() instanceof InWords ? text.strip() : what;
-            return variant.isEmpty() ? shown : variant + ": " + shown;
+        String shown(String text) {
+            if (decidable) return text.strip();
+            return variant.isEmpty() ? what : variant + ": " + what;
         }
     }
 
@@ -158,7 +158,8 @@ record BoxResults(
             int points = sheet.finding(place.id()).map(StoredFinding::points).orElse(0);
             wrong.computeIfAbsent(
                             key,
-                            first -> new WrongValue(key.shown(place, text), key.readable(), points, new ArrayList<>()))
+                            first -> new WrongValue(
+                                    key.shown(text), key.readable(), key.decidable(), points, new ArrayList<>()))
                     .learners()
                     .add(learners.get(sheet.learnerId()));
         }

@@ -1,8 +1,11 @@
 package didaxis.server.assignment;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Part;
+import didaxis.core.circuit.Subject;
 import didaxis.core.formula.Symbols;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.question.Amounts;
 import didaxis.core.question.Box;
 import didaxis.core.question.Question;
 import didaxis.core.question.State;
@@ -17,13 +20,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /**
  * A box to fill, what stands in it, and what that was read as.
  *
  * @param quantity by which boxes stand together; empty where there is none
  * @param symbol of its cell, as MathML; empty where it has none
- * @param things what may be named in it
+ * @param things what may be named in it; of a working the circuit's resistances
+ * @param lines whether it takes a working in lines
  */
 record BoxView(
         String id,
@@ -38,6 +43,7 @@ record BoxView(
         String unit,
         int marks,
         List<String> things,
+        boolean lines,
         String text,
         ReadingView reading) {
     private static final List<Quantity> ORDER =
@@ -70,6 +76,20 @@ record BoxView(
         return Optional.empty();
     }
 
+    private static boolean lines(Task task) {
+        return task instanceof Amounts amounts && amounts.command() == Amounts.Command.CALCULATE;
+    }
+
+    /** What a circuit's resistances are called, to write them down. */
+    private static List<String> names(State state) {
+        Stream<String> own = state.circuit().parts().stream()
+                .filter(part -> state.chart()
+                        .value(Cell.resistance(Subject.part(part.label())))
+                        .isPresent())
+                .map(Part::label);
+        return (state.chart().subjects().has(Subject.INTERNAL) ? Stream.concat(own, Stream.of("r")) : own).toList();
+    }
+
     static BoxView of(String id, Task task, Box box, Paper paper, Question question, Map<String, String> texts) {
         HouseStyle style = paper.style().house();
         String text = texts.getOrDefault(id, "");
@@ -81,7 +101,8 @@ record BoxView(
                 new BoxName(style).say(task, box),
                 FormWord.unit(box.form()),
                 box.marks(),
-                new BoxChoices(style).of(task, box, question),
+                lines(task) ? names(question.state(task.state())) : new BoxChoices(style).of(task, box, question),
+                lines(task),
                 text,
                 ReadingView.of(id, task, box, paper, question, text));
     }

@@ -4,11 +4,11 @@ import didaxis.core.formula.Symbols;
 import didaxis.core.marking.BoxFinding;
 import didaxis.core.marking.QuestionMarker;
 import didaxis.core.question.Question;
-import didaxis.core.question.Task;
 import didaxis.core.style.ClassStyle;
 import didaxis.core.wording.BoxChoices;
 import didaxis.core.wording.BoxSentence;
 import didaxis.core.wording.FindingSentence;
+import didaxis.core.wording.WorkingSentence;
 import didaxis.server.marking.BoxFindingView;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -30,9 +30,8 @@ record Judgement(Map<String, BoxFinding> findings, int marks) {
             Question question = paper.questions().get(k);
             for (BoxFinding found :
                     QuestionMarker.of(question, paper.style().marking()).mark(own)) {
-                Task task = question.task(found.box().task()).orElseThrow();
                 String text = own.getOrDefault(found.box().id(), "");
-                findings.put(Paper.id(place, found.box()), paper.decided().of(found, task, text));
+                findings.put(Paper.id(place, found.box()), paper.decided().of(found, question, text));
             }
         }
         return new Judgement(
@@ -58,7 +57,8 @@ record Judgement(Map<String, BoxFinding> findings, int marks) {
         BoxSentence sentences = new BoxSentence(
                 new FindingSentence(
                         style.house().numbers(), new Symbols(style.house().terms())),
-                new BoxChoices(style.house()));
+                new BoxChoices(style.house()),
+                new WorkingSentence(style.house()));
         return findings.entrySet().stream()
                 .map(one -> BoxFindingView.of(one.getKey(), one.getValue(), sentences))
                 .toList();

@@ -53,13 +53,15 @@ public record Paper(List<Question> questions, List<Look> looks, ClassStyle style
         return new Paper(questions, looks, style, other);
     }
 
-    /** All that is asked in words. */
-    List<InWords> inWords() {
-        return questions.stream()
-                .flatMap(question -> question.tasks().stream())
-                .filter(InWords.class::isInstance)
-                .map(InWords.class::cast)
-                .toList();
+    /** What stands for all of which something may be decided, whatever the values it is asked with. */
+    List<String> decidable() {
+        List<String> keys = new ArrayList<>();
+        for (Place place : places().values()) {
+            if (place.task() instanceof InWords words) keys.add(Decided.key(words));
+            else if (place.box().form() instanceof Box.Form.Amount)
+                keys.add(Decided.key(question(place), place.task(), place.box()));
+        }
+        return keys;
     }
 
     /** The id on the sheet of a question's box; the first question has the place 0. */

@@ -1,14 +1,21 @@
 package didaxis.server.assignment;
 
+import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Source;
+import didaxis.core.line.Line;
+import didaxis.core.line.LineMathMl;
+import didaxis.core.line.LineReader;
+import didaxis.core.line.LineText;
+import didaxis.core.marking.WorkedAnswer;
 import didaxis.core.notation.Wiring;
 import didaxis.core.question.Box;
 import didaxis.core.question.Question;
 import didaxis.core.question.Task;
 import didaxis.core.wording.BoxChoices;
 import didaxis.core.wording.BoxReading;
+import didaxis.core.wording.WorkingSentence;
 import didaxis.server.circuit.PlanView;
 import didaxis.server.circuit.SceneView;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -19,6 +26,7 @@ import java.util.Set;
  * What a text in a box was read as, in JSON: shown back, or else what would be expected; both empty for an empty box.
  *
  * @param scene what was connected, drawn; null in every other form
+ * @param lines of a working what each line was read as; empty in every other form
  */
 record ReadingView(
         String box,
@@ -28,7 +36,25 @@ record ReadingView(
         @Schema(
                 types = {"object", "null"},
                 implementation = SceneView.class)
-        SceneView scene) {
+        SceneView scene,
+
+        List<ReadLineView> lines) {
+    /**
+     * A line of a working.
+     *
+     * @param read each of its chains of equal sides, as MathML
+     * @param text the same as one line of text
+     * @param unread what could not be read, with its place; empty where all could
+     */
+    record ReadLineView(List<String> read, String text, String unread) {
+        static ReadLineView of(Line line) {
+            return new ReadLineView(
+                    line.chains().stream().map(LineMathMl::print).toList(),
+                    line.chains().isEmpty() ? "" : LineText.print(line),
+                    line.unread().map(WorkingSentence::say).orElse(""));
+        }
+    }
+
     private static final SceneView.Room BOARD = new SceneView.Room(420, 220);
 
     /** What a text in a box is read as. */
@@ -37,12 +63,25 @@ record ReadingView(
     }
 
     static ReadingView of(String id, Task task, Box box, Paper paper, Question question, String text) {
+        boolean worked = box.form() instanceof Box.Form.Amount amount
+                && WorkedAnswer.isWorked(text, amount, paper.style().marking().format());
+        if (worked) return new ReadingView(id, "", "", null, lines(task, paper, question, text));
         BoxReading reading = BoxReading.of(
                 box.form(), task.things(question), text, paper.style().marking());
         String shown = new BoxChoices(paper.style().house()).said(box, reading.shown());
         SceneView scene =
                 box.form() instanceof Box.Form.Wired && !text.isBlank() ? connected(task, paper, question, text) : null;
-        return new ReadingView(id, shown, reading.expected(), scene);
+        return new ReadingView(id, shown, reading.expected(), scene, List.of());
+    }
+
+    private static List<ReadLineView> lines(Task task, Paper paper, Question question, String text) {
+        Chart chart = question.state(task.state()).chart();
+        LineReader reader = new LineReader(
+                chart.circuit(),
+                paper.style().house().terms(),
+                paper.style().marking().format(),
+                !chart.running().seconds().isEmpty());
+        return text.lines().map(reader::likeliest).map(ReadLineView::of).toList();
     }
 
     /** What a learner has connected, with the values that are told of its parts; null where it cannot be read. */

@@ -42,7 +42,7 @@ class Sheets {
             ORDER BY s.sent_at, s.id
             """;
     private static final String FINDINGS = """
-            SELECT f.submission_id, f.box, f.code, f.points, f.detail
+            SELECT f.submission_id, f.box, f.code, f.points, f.detail, f.working
             FROM finding f JOIN submission s ON s.id = f.submission_id JOIN sheet h ON h.id = s.sheet_id
             WHERE h.assignment_id = :assignment
             """;
@@ -59,12 +59,13 @@ class Sheets {
             WHERE assignment_id = :assignment AND learner_id = :learner
             ON CONFLICT (sheet_id) DO NOTHING RETURNING id
             """;
-    static final String INSERT_FINDING = """
-            INSERT INTO finding (submission_id, box, code, points, detail)
-            VALUES (:submission, :box, :code, :points, :detail)
+    private static final String INSERT_FINDING = """
+            INSERT INTO finding (submission_id, box, code, points, detail, working)
+            VALUES (:submission, :box, :code, :points, :detail, :working)
             """;
     private static final String CORRECT_FINDING = """
-            UPDATE finding SET code = :code, points = :points WHERE submission_id = :submission AND box = :box
+            UPDATE finding SET code = :code, points = :points, working = :working
+            WHERE submission_id = :submission AND box = :box
             """;
     private static final String COUNT_MARKS = """
             UPDATE submission SET marks = (SELECT SUM(points) FROM finding WHERE submission_id = :submission)
@@ -206,11 +207,13 @@ class Sheets {
 
     private StoredFinding finding(ResultSet row) throws SQLException {
         String detail = row.getString("detail");
+        String working = row.getString("working");
         return new StoredFinding(
                 row.getString("box"),
                 StoredFinding.Code.valueOf(row.getString("code")),
                 row.getInt("points"),
-                detail == null ? null : json.read(detail, new TypeReference<>() {}));
+                detail == null ? null : json.read(detail, new TypeReference<>() {}),
+                working == null ? null : json.read(working, new TypeReference<>() {}));
     }
 
     /** Keeps a submission; one that is there already stays as it is. */
@@ -271,6 +274,7 @@ class Sheets {
                 .param("box", finding.box())
                 .param("code", finding.code().name())
                 .param("points", finding.points())
+                .param("working", finding.working() == null ? null : json.write(finding.working()))
                 .param("detail", finding.derivation() == null ? null : json.write(finding.derivation()))
                 .update();
     }
@@ -282,6 +286,7 @@ class Sheets {
                 .param("box", finding.box())
                 .param("code", finding.code().name())
                 .param("points", finding.points())
+                .param("working", finding.working() == null ? null : json.write(finding.working()))
                 .update();
         database.sql(COUNT_MARKS).param("submission", submission).update();
     }

@@ -5,9 +5,12 @@ import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subjects;
 import didaxis.core.law.Law;
+import didaxis.core.line.WorkingCheck.Checked;
 import didaxis.core.marking.BoxFinding;
+import didaxis.core.marking.Credit;
 import didaxis.core.marking.Derivation;
 import didaxis.core.marking.Finding;
+import didaxis.core.marking.QuestionMarker;
 import didaxis.core.quantity.Reading;
 import didaxis.core.question.Box;
 import didaxis.core.question.Question;
@@ -18,6 +21,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Function;
 
 /**
@@ -25,8 +29,9 @@ import java.util.function.Function;
  *
  * @param box its id on the sheet
  * @param derivation how the answer follows; null where it does not follow from others
+ * @param working what a calculation in lines earned, point by point; null where it was none
  */
-record StoredFinding(String box, Code code, int points, StoredDerivation derivation) {
+record StoredFinding(String box, Code code, int points, StoredDerivation derivation, StoredWorking working) {
     /** What marking can say of an answer. */
     enum Code {
         RIGHT,
@@ -47,6 +52,7 @@ record StoredFinding(String box, Code code, int points, StoredDerivation derivat
         static Code of(BoxFinding finding) {
             return finding.match(
                     amount -> of(amount.finding()),
+                    lines -> of(lines.answer()),
                     words -> valueOf(words.verdict().code().name()));
         }
 
@@ -59,6 +65,25 @@ record StoredFinding(String box, Code code, int points, StoredDerivation derivat
                     wrong -> WRONG,
                     blank -> BLANK,
                     unreadable -> UNREADABLE));
+        }
+    }
+
+    /**
+     * The points of a calculation in lines; the lines are read again.
+     *
+     * @param given what a teacher has given for it; null where that is left to the marker
+     */
+    record StoredWorking(String amount, List<Credit> credits, boolean unitLost, boolean open, Integer given) {
+        static StoredWorking of(BoxFinding finding) {
+            return finding.match(
+                    amount -> null,
+                    lines -> new StoredWorking(
+                            lines.amount(),
+                            lines.credits(),
+                            lines.unitLost(),
+                            lines.open(),
+                            lines.given().isPresent() ? lines.given().getAsInt() : null),
+                    words -> null);
         }
     }
 
@@ -92,13 +117,14 @@ record StoredFinding(String box, Code code, int points, StoredDerivation derivat
     }
 
     static StoredFinding of(String box, BoxFinding finding) {
-        Optional<Derivation> derivation =
-                finding.match(amount -> derivation(amount.finding()), words -> Optional.empty());
+        Optional<Derivation> derivation = finding.match(
+                amount -> derivation(amount.finding()), lines -> derivation(lines.answer()), words -> Optional.empty());
         return new StoredFinding(
                 box,
                 Code.of(finding),
                 finding.points(),
-                derivation.map(StoredDerivation::of).orElse(null));
+                derivation.map(StoredDerivation::of).orElse(null),
+                StoredWorking.of(finding));
     }
 
     private static Optional<Derivation> derivation(Finding finding) {
@@ -114,6 +140,9 @@ record StoredFinding(String box, Code code, int points, StoredDerivation derivat
 
     /** What was found, where a box has so many marks: right without the mark of its unit is partly right. */
     Code judged(int marks) {
+        if (working != null && working.open()) return Code.UNDECIDED;
+        if (working != null)
+            return points == marks ? code.isRight() ? code : Code.RIGHT : points > 0 ? Code.PARTLY : code;
         return code.isRight() && points < marks ? Code.PARTLY : code;
     }
 
@@ -121,11 +150,33 @@ record StoredFinding(String box, Code code, int points, StoredDerivation derivat
     BoxFinding in(Paper paper, Paper.Place place, String typed) {
         Question question = paper.question(place);
         Box box = place.box();
+        if (working != null) return worked(paper, place, typed);
         if (box.form() instanceof Box.Form.Amount amount)
             return new BoxFinding.OfAmount(
                     box, amount(amount, question, typed, paper.style()), code.isRight() && points < box.marks());
         String model = question.model(box, paper.style().marking());
         return new BoxFinding.OfWords(box, new Verdict(Verdict.Code.valueOf(code.name()), points, model));
+    }
+
+    /** The lines are read again; the answer among them and the points stand as they were given. */
+    private BoxFinding worked(Paper paper, Paper.Place place, String typed) {
+        Box box = place.box();
+        Question question = paper.question(place);
+        Box.Form.Amount amount = (Box.Form.Amount) box.form();
+        boolean alone = working.amount().equals(typed);
+        List<Checked> lines = alone
+                ? List.of()
+                : QuestionMarker.lines(question, box, typed, paper.style().marking());
+        Finding answer = amount(amount, question, working.amount(), paper.style());
+        return new BoxFinding.OfLines(
+                box,
+                working.amount(),
+                answer,
+                working.credits(),
+                lines,
+                working.unitLost(),
+                working.open(),
+                working.given() == null ? OptionalInt.empty() : OptionalInt.of(working.given()));
     }
 
     private Finding amount(Box.Form.Amount asked, Question question, String typed, ClassStyle style) {
@@ -134,6 +185,7 @@ record StoredFinding(String box, Code code, int points, StoredDerivation derivat
         double expected = chart.value(own).orElse(0);
         Reading reading = style.marking().format().read(asked.inUnit(typed), own.quantity());
         if (code == Code.BLANK) return new Finding.Blank(own, expected);
+        if (reading instanceof Reading.Blank) return new Finding.Blank(own, expected);
         if (!(reading instanceof Reading.Read read))
             return new Finding.Unreadable(own, expected, (Reading.Unreadable) reading);
         return switch (code) {

@@ -30,6 +30,12 @@ import tools.jackson.core.type.TypeReference;
  */
 @Component
 class V7__QuestionsInBoxes extends BaseJavaMigration {
+    /** As findings were kept then. */
+    private static final String INSERT_FINDING = """
+            INSERT INTO finding (submission_id, box, code, points, detail)
+            VALUES (:submission, :box, :code, :points, :detail)
+            """;
+
     private final JsonColumn json;
 
     V7__QuestionsInBoxes(JsonColumn json) {
@@ -199,7 +205,7 @@ class V7__QuestionsInBoxes extends BaseJavaMigration {
         for (CellFinding one : stored) {
             String box = boxes.get(one.cell());
             int points = one.code().isRight() ? marks.getOrDefault(box, 0) : 0;
-            findings.add(new StoredFinding(box, one.code(), points, one.derivation()));
+            findings.add(new StoredFinding(box, one.code(), points, one.derivation(), null));
         }
         if (findings.size() < asked.size()) {
             findings.clear();
@@ -208,7 +214,7 @@ class V7__QuestionsInBoxes extends BaseJavaMigration {
             again.forEach((box, finding) -> findings.add(StoredFinding.of(box, finding)));
         }
         for (StoredFinding one : findings)
-            database.sql(Sheets.INSERT_FINDING)
+            database.sql(INSERT_FINDING)
                     .param("submission", sent.id())
                     .param("box", one.box())
                     .param("code", one.code().name())

@@ -1,11 +1,14 @@
 package didaxis.server.assignment;
 
 import didaxis.core.marking.BoxFinding;
+import didaxis.core.question.Box;
 import didaxis.core.question.InWords;
 import didaxis.core.words.Wording;
 import didaxis.server.assignment.Assignments.Assignment;
 import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
+import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 
 /** Lets a teacher decide what a wording earns, for all who wrote it. */
@@ -40,20 +43,27 @@ class WordingService {
             Assignment assignment = assignments.ofTeacher(id, teacher);
             Paper.Place place =
                     assignments.variants(assignment).numbered(0).places().get(boxId == null ? "" : boxId);
-            if (place == null || !(place.task() instanceof InWords asked))
-                throw Problem.notFound("box for words on this sheet");
+            boolean decidable = place != null
+                    && (place.task() instanceof InWords || place.box().form() instanceof Box.Form.Amount);
+            if (!decidable) throw Problem.notFound("box for words or lines on this sheet");
             int most = place.box().marks();
             if (points != null && (points < 0 || points > most))
                 throw Problem.badRequest("This box earns 0 to " + most + " marks.")
                         .with("field", "points");
             if (text == null || text.isBlank())
                 throw Problem.badRequest("Say what was written.").with("field", "text");
-            Wording wording = Wording.of(text);
-            wordings.decide(asked, wording, points, teacher);
+            Wording wording = Decided.wording(place.task(), text);
+            List<Sheets.Submission> alike = sheets.submissions(id).stream()
+                    .filter(sent -> !sent.text(boxId).isBlank()
+                            && Decided.wording(place.task(), sent.text(boxId)).equals(wording))
+                    .toList();
+            Variants before = assignments.variants(assignment);
+            alike.stream()
+                    .flatMap(sent -> key(before.of(sent.learnerId()), boxId).stream())
+                    .distinct()
+                    .forEach(key -> wordings.decide(key, wording, points, teacher));
             Variants variants = assignments.variants(assignment);
-            for (Sheets.Submission sent : sheets.submissions(id)) {
-                String typed = sent.text(boxId);
-                if (typed.isBlank() || !Wording.of(typed).equals(wording)) continue;
+            for (Sheets.Submission sent : alike) {
                 BoxFinding found = Judgement.of(variants.of(sent.learnerId()), sent.answers())
                         .findings()
                         .get(boxId);
@@ -61,5 +71,10 @@ class WordingService {
             }
         });
         return results.boxes(id, teacher);
+    }
+
+    private static Optional<String> key(Paper paper, String boxId) {
+        Paper.Place place = paper.places().get(boxId);
+        return Decided.keyOf(paper.question(place), place.task(), place.box());
     }
 }

@@ -1,6 +1,5 @@
 package didaxis.server.assignment;
 
-import didaxis.core.question.InWords;
 import didaxis.core.words.Wording;
 import java.sql.ResultSet;
 import java.time.Clock;
@@ -15,7 +14,7 @@ import org.springframework.stereotype.Repository;
 class Wordings {
     private static final String OF_CLASS = """
             SELECT w.task, w.normalised, w.points FROM wording w
-            WHERE w.task IN (:tasks)
+            WHERE substr(w.task, 1, 64) IN (:tasks)
             AND w.by_id IN (SELECT teacher_id FROM teaches WHERE classroom_id = :classroom)
             ORDER BY w.id
             """;
@@ -32,11 +31,11 @@ class Wordings {
     }
 
     /** What those who teach a class have decided of these. */
-    Decided of(long classroom, List<InWords> asked) {
+    Decided of(long classroom, List<String> asked) {
         if (asked.isEmpty()) return Decided.NONE;
         Map<String, Map<Wording, Integer>> points = new HashMap<>();
         database.sql(OF_CLASS)
-                .param("tasks", asked.stream().map(Decided::key).toList())
+                .param("tasks", asked)
                 .param("classroom", classroom)
                 .query((ResultSet row) -> {
                     Map<Wording, Integer> own = points.computeIfAbsent(row.getString("task"), first -> new HashMap<>());
@@ -49,9 +48,9 @@ class Wordings {
     }
 
     /** @param points none to leave it to the marker again */
-    void decide(InWords asked, Wording wording, Integer points, long by) {
+    void decide(String asked, Wording wording, Integer points, long by) {
         database.sql(DECIDE)
-                .param("task", Decided.key(asked))
+                .param("task", asked)
                 .param("normalised", wording.normalised())
                 .param("points", points)
                 .param("by", by)

@@ -33,6 +33,7 @@ import java.util.Set;
  * @param unitRequired whether a number without a unit loses a mark
  * @param unitWords whether a unit may be a word, such as amps
  * @param followThrough whether what follows from an earlier error earns
+ * @param answerAlone whether a right answer earns all without its working; it does where this is left out
  * @param tolerance in per cent
  */
 public record ClassStyleBody(
@@ -69,6 +70,7 @@ public record ClassStyleBody(
         boolean unitRequired,
         boolean unitWords,
         boolean followThrough,
+        @Schema(types = {"boolean", "null"}) Boolean answerAlone,
         double tolerance,
         int leastFigures) {
     private static final int LONGEST_NAME = 60;
@@ -97,6 +99,7 @@ public record ClassStyleBody(
                 marking.unitRequired(),
                 marking.unitWords(),
                 marking.followThrough(),
+                marking.answerAlone(),
                 marking.tolerance().relative() * 100,
                 marking.leastFigures());
     }
@@ -146,7 +149,8 @@ public record ClassStyleBody(
                             numbers,
                             unitRequired,
                             unitWords,
-                            followThrough));
+                            followThrough,
+                            !Boolean.FALSE.equals(answerAlone)));
         } catch (IllegalArgumentException e) {
             throw Problem.badRequest("This style cannot be used: " + e.getMessage() + ".");
         }

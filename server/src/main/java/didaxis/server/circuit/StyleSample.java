@@ -19,6 +19,7 @@ import didaxis.core.wording.BoxChoices;
 import didaxis.core.wording.BoxSentence;
 import didaxis.core.wording.FindingSentence;
 import didaxis.core.wording.TaskSentence;
+import didaxis.core.wording.WorkingSentence;
 import didaxis.core.working.Deduction;
 import didaxis.core.working.StyledChart;
 import java.util.LinkedHashMap;
@@ -101,7 +102,8 @@ public record StyleSample(
         BoxSentence sentences = new BoxSentence(
                 new FindingSentence(
                         style.house().numbers(), new Symbols(style.house().terms())),
-                new BoxChoices(style.house()));
+                new BoxChoices(style.house()),
+                new WorkingSentence(style.house()));
         return new MarkedAnswer(
                 shown == 0 ? current : current + "; " + voltage, sentences.say(finding), finding.points(), MARKS);
     }

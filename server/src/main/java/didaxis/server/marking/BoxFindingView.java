@@ -12,6 +12,7 @@ import java.util.List;
  * @param shown what was read, as shown back; empty for what was not, or is no amount
  * @param points what it earns, of so many
  * @param amount all that is said of an amount; null for any other form
+ * @param working of an amount that is answered in lines how it was read and what each point is for; null for any other
  */
 public record BoxFindingView(
         String box,
@@ -40,7 +41,12 @@ public record BoxFindingView(
         @Schema(
                 types = {"object", "null"},
                 implementation = FindingView.class)
-        FindingView amount) {
+        FindingView amount,
+
+        @Schema(
+                types = {"object", "null"},
+                implementation = WorkedView.class)
+        WorkedView working) {
     /** @param id of the box, where it stands */
     public static BoxFindingView of(String id, BoxFinding finding, BoxSentence sentences) {
         int of = finding.box().marks();
@@ -58,8 +64,10 @@ public record BoxFindingView(
                             view.origin(),
                             view.from(),
                             view.slip(),
-                            view);
+                            view,
+                            null);
                 },
+                one -> lines(id, one, sentence, sentences),
                 one -> {
                     String code = switch (one.verdict().code()) {
                         case RIGHT -> "right";
@@ -70,7 +78,31 @@ public record BoxFindingView(
                         case BLANK -> "blank";
                         case UNREADABLE -> "unreadable";
                     };
-                    return new BoxFindingView(id, code, "", one.points(), of, sentence, false, List.of(), null, null);
+                    return new BoxFindingView(
+                            id, code, "", one.points(), of, sentence, false, List.of(), null, null, null);
                 });
+    }
+
+    private static BoxFindingView lines(String id, BoxFinding.OfLines one, String sentence, BoxSentence sentences) {
+        FindingView view = FindingView.of(one.answer(), sentences.amounts());
+        int of = one.box().marks();
+        boolean full = one.points() == of;
+        String code = one.open()
+                ? "undecided"
+                : full
+                        ? view.finding().equals("follow-through") ? "follow-through" : "right"
+                        : one.points() > 0 ? "partly" : view.finding();
+        return new BoxFindingView(
+                id,
+                code,
+                view.shown(),
+                one.points(),
+                of,
+                sentence,
+                view.origin() && !full,
+                view.from(),
+                view.slip(),
+                view,
+                WorkedView.of(one, sentences));
     }
 }

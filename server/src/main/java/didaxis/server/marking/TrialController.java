@@ -10,6 +10,7 @@ import didaxis.server.question.QuestionBody;
 import io.swagger.v3.oas.annotations.media.ArraySchema;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -26,7 +27,18 @@ class TrialController {
 
             @Schema(types = {"string", "null"}) String text,
             @Schema(types = {"string", "null"}) String box,
-            @Schema(types = {"string", "null"}) String answer) {}
+
+            @Schema(
+                    types = {"string", "array", "null"},
+                    description = "what is written in it; of a working its text, or its lines")
+            Object answer) {
+        /** What is written in the box; lines in their order. */
+        String written() {
+            if (answer == null) return "";
+            if (!(answer instanceof List<?> lines)) return answer.toString();
+            return lines.stream().map(String::valueOf).collect(Collectors.joining("\n"));
+        }
+    }
 
     /** How strictly to judge; what is left out is as in the standard style. */
     record Style(
@@ -36,7 +48,8 @@ class TrialController {
             @Schema(types = {"integer", "null"}) Integer figures,
             @Schema(types = {"boolean", "null"}) Boolean unitRequired,
             @Schema(types = {"boolean", "null"}) Boolean unitWords,
-            @Schema(types = {"boolean", "null"}) Boolean followThrough) {
+            @Schema(types = {"boolean", "null"}) Boolean followThrough,
+            @Schema(types = {"boolean", "null"}) Boolean answerAlone) {
         MarkingStyle marking() {
             MarkingStyle standard = MarkingStyle.STANDARD;
             try {
@@ -48,7 +61,8 @@ class TrialController {
                                 figures == null ? standard.format().precision() : Precision.figures(figures)),
                         unitRequired == Boolean.TRUE,
                         unitWords != Boolean.FALSE,
-                        followThrough != Boolean.FALSE);
+                        followThrough != Boolean.FALSE,
+                        answerAlone != Boolean.FALSE);
             } catch (IllegalArgumentException e) {
                 throw Problem.badRequest("The style cannot be used: " + e.getMessage() + ".");
             }

@@ -14,6 +14,7 @@ import didaxis.core.wording.BoxChoices;
 import didaxis.core.wording.BoxSentence;
 import didaxis.core.wording.FindingSentence;
 import didaxis.core.wording.TaskFlawSentence;
+import didaxis.core.wording.WorkingSentence;
 import didaxis.core.working.Deduction;
 import didaxis.server.circuit.CellView;
 import didaxis.server.circuit.Circuits;
@@ -76,13 +77,16 @@ class TrialService {
         for (TriedAnswer answer : trial.answers()) {
             if (answer == null || !boxes.contains(answer.box()))
                 throw Problem.badRequest("One of the answers belongs to no box of this question.");
-            String text = answer.answer() == null ? "" : answer.answer();
+            String text = answer.written();
             if (text.length() > Box.LONGEST_ANSWER)
                 throw Problem.badRequest("An answer is longer than " + Box.LONGEST_ANSWER + " characters.");
             if (answers.put(answer.box(), text) != null)
                 throw Problem.badRequest("Box " + answer.box() + " is answered twice.");
         }
-        BoxSentence sentences = new BoxSentence(new FindingSentence(style.format()), new BoxChoices(HouseStyle.RIDGE));
+        BoxSentence sentences = new BoxSentence(
+                new FindingSentence(style.format()),
+                new BoxChoices(HouseStyle.RIDGE),
+                new WorkingSentence(HouseStyle.RIDGE));
         return new Findings(QuestionMarker.of(question, style).mark(answers).stream()
                 .map(finding -> BoxFindingView.of(finding.box().id(), finding, sentences))
                 .toList());
