@@ -1,6 +1,7 @@
 import { useId, useRef, type KeyboardEvent } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Formula } from '../ui/Formula'
+import { ReadLine } from '../ui/ReadLine'
 import type { BoxFieldProps } from './BoxField'
 import classes from './Lines.module.css'
 import tasks from './Tasks.module.css'
@@ -72,9 +73,7 @@ export function LinesField({ box, text, reading, onWrite, onKeyDown }: BoxFieldP
         <ol className={classes.lines} aria-label={t('work.readAs')}>
           {lines.map((line, k) => (
             <li key={k}>
-              {line.read.map((chain, at) => (
-                <Formula key={at} markup={chain} />
-              ))}
+              <ReadLine sides={line.read} />
               {line.unread && <span className={classes.unread}>{line.unread}</span>}
             </li>
           ))}

@@ -124,7 +124,7 @@ test('signs and names are put in where the caret is, and what each line was read
   shown(<Calculated first="I = " lines={lines} />, () => ({}))
   const field = screen.getAllByRole<HTMLTextAreaElement>('textbox')[0]!
   field.setSelectionRange(4, 4)
-  fireEvent.click(screen.getByLabelText('fraction'))
+  fireEvent.click(screen.getByLabelText('a/b, a fraction'))
   expect(field.value).toBe('I = ()/()')
   expect(field.selectionStart).toBe(5)
   fireEvent.click(screen.getByText('R2'))

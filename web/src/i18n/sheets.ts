@@ -82,7 +82,7 @@ export const sheets = {
     linesHint_other: '{{count}} marks; in lines if you like, such as I = V/R = 6/3 = 2 A',
     readAs: 'Read as',
     keys: 'Signs and names',
-    fraction: 'fraction',
+    fraction: 'a/b, a fraction',
     saidLine: '{{name}}, line {{line}} read as {{text}}',
     saidLineUnread: '{{name}}, line {{line}}: {{unread}}',
     marksHint_one: '{{count}} mark',

@@ -1,6 +1,6 @@
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
-import { Formula } from './Formula'
+import { ReadLine } from './ReadLine'
 import classes from './WorkedLines.module.css'
 
 /** A calculation in lines as it was read, each with the points it earned at its end, and under it the points that were not. */
@@ -20,9 +20,7 @@ export function WorkedLines({ working }: { working: Schemas['WorkedView'] }) {
       {working.lines.map((line, k) => (
         <span key={k} className={classes.line}>
           <span className={classes.read}>
-            {line.read.length === 0
-              ? line.typed
-              : line.read.map((chain, at) => <Formula key={at} markup={chain} />)}
+            {line.read.length === 0 ? line.typed : <ReadLine sides={line.read} />}
           </span>
           {of(k).length > 0 && <span className={classes.earned}>✓ {named(of(k))}</span>}
           {line.said.map((sentence) => (

@@ -65,7 +65,7 @@ class ClassStyleJourney {
         learner.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("In our style")))
                 .click();
         assertThat(learner.locator("svg").first()).containsText("2,5 Ω");
-        learner.locator("input[data-box]").fill("2,5");
+        learner.locator(":is(input,textarea)[data-box]").fill("2,5");
         assertThat(learner.locator("main").getByText("2,5\u2009A")).isVisible();
         visit.browser().inspect(learner, "sheet-in-style");
     }

@@ -118,7 +118,7 @@ class FirstSliceJourney {
         assertThat(page.getByText("Dryer on the ridge")).isVisible();
         visit.browser().inspect(page, "my-work-phone");
         page.getByText("Dryer on the ridge").click();
-        Locator boxes = page.locator("input[data-box]");
+        Locator boxes = page.locator(":is(input,textarea)[data-box]");
         assertThat(boxes).hasCount(3);
         boxes.first().focus();
         page.keyboard().type("16 ohm");

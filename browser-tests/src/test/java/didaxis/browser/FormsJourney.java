@@ -85,12 +85,12 @@ class FormsJourney {
     }
 
     private static Locator field(Page page, int place) {
-        return page.locator("input[data-box]:not([type=radio])").nth(place);
+        return page.locator(":is(input,textarea)[data-box]:not([type=radio])").nth(place);
     }
 
     /** Taps keys that stand with a field, by what they show. */
     private static void tap(Page page, int place, String... words) {
-        Locator row = page.locator("div:has(> input[data-box])").nth(place);
+        Locator row = page.locator("div:has(> :is(input,textarea)[data-box])").nth(place);
         for (String word : words)
             row.getByRole(AriaRole.BUTTON)
                     .filter(new Locator.FilterOptions()
@@ -111,7 +111,8 @@ class FormsJourney {
         tap(page, 1, "parallel", "within series");
         tap(page, 2, "R1", "R3", "in series with all of it", "R2", "R3", "in parallel with R3");
         // What was put together is drawn, and more is put beside what is picked there.
-        Locator board = page.locator("div:has(> input[data-box])").nth(2).locator("svg");
+        Locator board =
+                page.locator("div:has(> :is(input,textarea)[data-box])").nth(2).locator("svg");
         board.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("R2"))
                 .tap();
         tap(page, 2, "V1", "all of it", "across all of it");
@@ -215,7 +216,7 @@ class FormsJourney {
         page.getByLabel("and why").check();
         button(page, "See as learner").click();
         Locator sheet = page.getByRole(AriaRole.TABPANEL, new Page.GetByRoleOptions().setName("Question"));
-        Locator boxes = sheet.locator("input[data-box]:not([type=checkbox]):not([type=radio])");
+        Locator boxes = sheet.locator(":is(input,textarea)[data-box]:not([type=checkbox]):not([type=radio])");
         assertThat(boxes).hasCount(8);
         List<String> typed = List.of("4.7k", "5 %", "14.4", "26.8 V", "26.8 V", "26.8 V", "12 V", "1");
         for (int k = 0; k < typed.size(); k++) boxes.nth(k).fill(typed.get(k));
@@ -269,7 +270,7 @@ class FormsJourney {
     }
 
     private static Locator fields(Page page) {
-        return page.locator("input[data-box]:not([type=checkbox]):not([type=radio])");
+        return page.locator(":is(input,textarea)[data-box]:not([type=checkbox]):not([type=radio])");
     }
 
     private static void tapIn(Page page, String group, String... names) {

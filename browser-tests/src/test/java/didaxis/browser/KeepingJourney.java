@@ -32,7 +32,7 @@ class KeepingJourney {
     }
 
     private static Locator boxes(Page page) {
-        return page.locator("input[data-box]");
+        return page.locator(":is(input,textarea)[data-box]");
     }
 
     private static Locator kept(Page page) {

@@ -163,7 +163,7 @@ class PaperJourney {
         button(phone, "Sign in").click();
         phone.getByRole(LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^Hut circuits")))
                 .click();
-        assertThat(phone.locator("input[data-box]").first()).isVisible();
+        assertThat(phone.locator(":is(input,textarea)[data-box]").first()).isVisible();
         String drawn = phone.locator("svg")
                 .first()
                 .textContent()

@@ -111,7 +111,7 @@ class QuestionJourney {
         visit.browser().inspect(page, "question");
 
         button(page, "See as learner").click();
-        Locator boxes = panel(page).locator("input[data-box]");
+        Locator boxes = panel(page).locator(":is(input,textarea)[data-box]");
         List<String> wrongEmf = List.of("10 V", "0 A", "-0.2", "4.4", "4 V");
         for (int k = 0; k < wrongEmf.size(); k++) boxes.nth(k).fill(wrongEmf.get(k));
         panel(page)
@@ -156,7 +156,7 @@ class QuestionJourney {
     }
 
     private static Locator field(Page page, int place) {
-        return page.locator("input[data-box]:not([type=radio]):not([type=checkbox])")
+        return page.locator(":is(input,textarea)[data-box]:not([type=radio]):not([type=checkbox])")
                 .nth(place);
     }
 

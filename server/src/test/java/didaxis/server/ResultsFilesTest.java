@@ -116,8 +116,7 @@ class ResultsFilesTest {
                 .findFirst()
                 .orElseThrow();
         assertEquals(
-                List.of("1.1", "unreadable", "0", "3"),
-                List.of(wrong.get(3), wrong.get(6), wrong.get(7), wrong.get(8)));
+                List.of("1.1", "wrong", "0", "3"), List.of(wrong.get(3), wrong.get(6), wrong.get(7), wrong.get(8)));
     }
 
     /** By the raw rows of the findings: mean, standard deviation and what was lost of each box, the most first. */

@@ -15,6 +15,11 @@ public record Line(String typed, List<Chain> chains, Optional<Unread> unread) {
         chains = List.copyOf(chains);
     }
 
+    /** Whether it begins with the sign, and so goes on from the line before. */
+    public boolean goesOn() {
+        return typed.strip().matches("(?s)[→⇒∴]?\\s*[=≈].*");
+    }
+
     /** Sides that are said to be equal, in their order; a single one where nothing is said of it. */
     public record Chain(List<Term> sides) {
         public Chain {

@@ -1,5 +1,6 @@
 package didaxis.core.line;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -14,6 +15,20 @@ public final class LineMathMl {
     /** A chain of equal sides. */
     public static String print(Line.Chain chain) {
         return chain.sides().stream().map(LineMathMl::print).collect(Collectors.joining("<mo>=</mo>"));
+    }
+
+    /** Its sides one by one, so that a long line can be broken; each that is said to be equal has the sign before it. */
+    public static List<String> sides(Line line) {
+        List<String> sides = new ArrayList<>();
+        boolean equal = line.goesOn();
+        for (Line.Chain chain : line.chains()) {
+            for (Term side : chain.sides()) {
+                sides.add((equal ? "<mo>=</mo>" : "") + print(side));
+                equal = true;
+            }
+            equal = false;
+        }
+        return sides;
     }
 
     private static String print(Term term) {

@@ -1,6 +1,8 @@
 package didaxis.core.line;
 
 import didaxis.core.circuit.Circuit;
+import didaxis.core.circuit.Subject;
+import didaxis.core.circuit.Subjects;
 import didaxis.core.formula.Span;
 import didaxis.core.line.Line.Chain;
 import didaxis.core.line.Line.Unread;
@@ -13,6 +15,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * Reads a line of working as people write it down.
@@ -32,11 +35,14 @@ import java.util.Set;
 public final class LineReader {
     private static final int LONGEST = 300;
     private static final double CLOSE = 0.01;
+    private static final Pattern STROKE = Pattern.compile("[/÷:]");
+    private static final Pattern TWO_LETTERS = Pattern.compile("\\p{L}[\\p{L}0-9₀-₉_]+");
 
     private final LineNames names;
     private final LineNames meters;
     private final LineNames timed;
     private final boolean running;
+    private final boolean metered;
     private final LineNumbers numbers;
 
     public LineReader(Circuit circuit, HouseStyle style) {
@@ -50,6 +56,7 @@ public final class LineReader {
      */
     public LineReader(Circuit circuit, Terms terms, AmountFormat format, boolean running) {
         this.running = running;
+        this.metered = Subjects.of(circuit).readings().stream().anyMatch(row -> row.kind() == Subject.Kind.VOLTMETER);
         this.names = new LineNames(circuit, terms, LineNames.Habit.PLAIN);
         this.meters = new LineNames(circuit, terms, LineNames.Habit.METERS);
         this.timed = new LineNames(circuit, terms, LineNames.Habit.TIMED);
@@ -65,10 +72,19 @@ public final class LineReader {
     public List<Line> readings(String typed) {
         Set<Line> readings = new LinkedHashSet<>();
         for (LineExpressions.Reading reading : LineExpressions.Reading.values())
-            readings.add(read(typed, reading, names));
-        readings.add(read(typed, LineExpressions.Reading.PLAIN, meters));
+            if (mayDiffer(reading, typed)) readings.add(read(typed, reading, names));
+        if (metered) readings.add(read(typed, LineExpressions.Reading.PLAIN, meters));
         if (running) readings.add(read(typed, LineExpressions.Reading.PLAIN, timed));
         return List.copyOf(readings);
+    }
+
+    /** Habits differ over what stands beside or under a stroke, and over letters side by side. */
+    private static boolean mayDiffer(LineExpressions.Reading reading, String typed) {
+        return switch (reading) {
+            case PLAIN -> true;
+            case ALL_UNDER, LOOSE -> STROKE.matcher(typed).find();
+            case PRODUCTS -> TWO_LETTERS.matcher(typed).find();
+        };
     }
 
     /** The reading in which all can be read and numbers that are said to be equal are so; nothing of the circuit is told. */

@@ -21,10 +21,9 @@ public sealed interface Remark {
     /**
      * Two sides that are not equal, by themselves.
      *
-     * @param chain the chain of the line, from 0
-     * @param side the side on the left of the sign that does not hold, from 0
+     * @param left the value of the first
      */
-    record FalseStep(int chain, int side, double left, double right) implements Remark {
+    record FalseStep(Term from, Term to, double left, double right) implements Remark {
         /** Whether they are apart by thousands and nothing else: a prefix was lost. */
         public boolean byPrefix() {
             double tens = Math.log10(Math.abs(left / right));
@@ -47,10 +46,8 @@ public sealed interface Remark {
 
     /**
      * What a chain begins with, such as the reciprocal of a resistance, has not the value that the chain ends with.
-     *
-     * @param chain the chain of the line, from 0
      */
-    record WrongSide(int chain, double stated, double truth) implements Remark {
+    record WrongSide(Term side, double stated, double truth) implements Remark {
         @Override
         public <T> T match(Cases<T> cases) {
             return cases.wrongSide().apply(this);
@@ -87,7 +84,7 @@ public sealed interface Remark {
     }
 
     /** An equality of letters that holds by no law in this circuit; or only with these very values. */
-    record NoLaw(int chain, int side, boolean here) implements Remark {
+    record NoLaw(Term from, Term to, boolean here) implements Remark {
         @Override
         public <T> T match(Cases<T> cases) {
             return cases.noLaw().apply(this);

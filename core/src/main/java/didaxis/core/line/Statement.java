@@ -21,7 +21,7 @@ public record Statement(List<Term> sides, List<Integer> lines) {
     public static List<Statement> of(List<Line> working) {
         List<Statement> all = new ArrayList<>();
         for (int k = 0; k < working.size(); k++) {
-            boolean goesOn = working.get(k).typed().strip().matches("(?s)[→⇒∴]?\\s*[=≈].*");
+            boolean goesOn = working.get(k).goesOn();
             for (Chain chain : working.get(k).chains()) {
                 Statement before =
                         goesOn && !all.isEmpty() ? all.remove(all.size() - 1) : new Statement(List.of(), List.of());

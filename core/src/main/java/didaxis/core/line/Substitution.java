@@ -62,6 +62,9 @@ public final class Substitution {
     /** What one number may be; no cell for a constant. */
     private record Meaning(Optional<Cell> cell, int rank, double factor, double number) {}
 
+    /** A value that a cell may be put in as. */
+    private record Worth(Cell cell, double value) {}
+
     public Substitution(Chart chart) {
         this.chart = chart;
         this.others = Valuations.of(chart, true);
@@ -106,9 +109,14 @@ public final class Substitution {
         collect(right, numbers);
         List<Subject> lone = lone(names, sought);
         if (lone.isEmpty()) return Optional.empty();
+        List<Worth> values = numbers.isEmpty()
+                ? List.of()
+                : cells.stream()
+                        .flatMap(cell -> worth.apply(cell).stream().map(value -> new Worth(cell, value)))
+                        .toList();
         List<List<Meaning>> meanings = new ArrayList<>();
         for (Term.Written number : numbers) {
-            List<Meaning> some = meanings(number, worth);
+            List<Meaning> some = meanings(number, values);
             if (some.isEmpty()) return Optional.empty();
             meanings.add(some);
         }
@@ -134,13 +142,13 @@ public final class Substitution {
         term.pieces().forEach(piece -> collect(piece, numbers));
     }
 
-    private List<Meaning> meanings(Term.Written number, Function<Cell, List<Double>> worth) {
+    private List<Meaning> meanings(Term.Written number, List<Worth> values) {
         Map<Cell, Meaning> best = new LinkedHashMap<>();
-        for (Cell cell : cells)
-            for (double value : worth.apply(cell))
-                meaning(number, cell, value)
-                        .ifPresent(one -> best.merge(
-                                alike.get(cell), one, (before, now) -> now.rank < before.rank ? now : before));
+        boolean rounded = number.figures() >= LEAST_FIGURES;
+        for (Worth one : values)
+            meaning(number, rounded, one.cell, one.value)
+                    .ifPresent(meant -> best.merge(
+                            alike.get(one.cell), meant, (before, now) -> now.rank < before.rank ? now : before));
         List<Meaning> all = new ArrayList<>(best.values().stream()
                 .sorted(Comparator.comparingInt(Meaning::rank))
                 .limit(MOST_MEANINGS)
@@ -150,25 +158,23 @@ public final class Substitution {
         return all;
     }
 
-    private static Optional<Meaning> meaning(Term.Written number, Cell cell, double value) {
+    private static Optional<Meaning> meaning(Term.Written number, boolean rounded, Cell cell, double value) {
         boolean unit = number.quantity().isPresent();
         if (unit && !number.quantity().get().unit().equals(cell.quantity().unit())) return Optional.empty();
-        Function<Integer, Function<Double, Optional<Meaning>>> found =
-                rank -> factor -> Optional.of(new Meaning(Optional.of(cell), rank, factor, number.si()));
-        if (close(number.si(), value, EXACT)) return found.apply(0).apply(1.0);
-        boolean rounds =
-                number.figures() >= LEAST_FIGURES && Math.abs(number.si() - value) <= number.half() * (1 + EXACT);
-        if (rounds) return found.apply(1).apply(1.0);
-        if (close(number.si(), value, CLOSE)) return found.apply(2).apply(1.0);
-        if (unit || number.si() == 0) return Optional.empty();
+        double si = number.si();
+        if (close(si, value, EXACT)) return of(cell, 0, 1, si);
+        if (rounded && Math.abs(si - value) <= number.half() * (1 + EXACT)) return of(cell, 1, 1, si);
+        if (close(si, value, CLOSE)) return of(cell, 2, 1, si);
+        if (unit || si == 0) return Optional.empty();
         if (cell.quantity() == Quantity.TIME)
-            for (double factor : TIMES)
-                if (close(number.si() * factor, value, EXACT))
-                    return found.apply(3).apply(factor);
+            for (double factor : TIMES) if (close(si * factor, value, EXACT)) return of(cell, 3, factor, si);
         for (double factor : PREFIXES)
-            if (close(number.si() * factor, value, number.figures() >= LEAST_FIGURES ? CLOSE : EXACT))
-                return found.apply(SCALED).apply(1.0);
+            if (close(si * factor, value, rounded ? CLOSE : EXACT)) return of(cell, SCALED, 1, si);
         return Optional.empty();
+    }
+
+    private static Optional<Meaning> of(Cell cell, int rank, double factor, double number) {
+        return Optional.of(new Meaning(Optional.of(cell), rank, factor, number));
     }
 
     private static boolean close(double number, double value, double relative) {

@@ -35,6 +35,8 @@ public final class WorkingCheck {
     private final LetterLaws laws;
     private final List<Double> values;
     private final Map<String, Stated> stated = new HashMap<>();
+    /** The chains of the line before. */
+    private List<Chain> before = List.of();
 
     /**
      * What a name was said to be.
@@ -46,28 +48,45 @@ public final class WorkingCheck {
     /** A line with what there is to say of it; nothing where all of it holds. */
     public record Checked(Line line, List<Remark> remarks) {}
 
-    private WorkingCheck(Chart chart, LineReader reader) {
-        this.chart = chart;
-        this.reader = reader;
-        this.laws = new LetterLaws(chart);
-        this.values = chart.rows().stream()
-                .flatMap(row -> Arrays.stream(Quantity.values()).map(quantity -> Cell.of(row, quantity)))
-                .flatMap(cell -> chart.value(cell).stream().boxed())
-                .toList();
+    /** What is the same for all workings of one circuit. */
+    public static final class Circuit {
+        private final Chart chart;
+        private final LineReader reader;
+        private final LetterLaws laws;
+        private final List<Double> values;
+
+        /** As somebody reads lines of this circuit. */
+        public Circuit(Chart chart, LineReader reader) {
+            this.chart = chart;
+            this.reader = reader;
+            this.laws = new LetterLaws(chart);
+            this.values = chart.rows().stream()
+                    .flatMap(row -> Arrays.stream(Quantity.values()).map(quantity -> Cell.of(row, quantity)))
+                    .flatMap(cell -> chart.value(cell).stream().boxed())
+                    .toList();
+        }
+    }
+
+    private WorkingCheck(Circuit circuit) {
+        this.chart = circuit.chart;
+        this.reader = circuit.reader;
+        this.laws = circuit.laws;
+        this.values = circuit.values;
     }
 
     /** Every line in its order. */
     public static List<Checked> of(List<String> lines, Chart chart, HouseStyle style) {
-        return of(lines, chart, new LineReader(chart.circuit(), style));
+        return of(lines, new Circuit(chart, new LineReader(chart.circuit(), style)));
     }
 
-    /** Every line in its order, as somebody reads lines of this circuit. */
-    public static List<Checked> of(List<String> lines, Chart chart, LineReader reader) {
-        WorkingCheck check = new WorkingCheck(chart, reader);
+    /** Every line in its order. */
+    public static List<Checked> of(List<String> lines, Circuit circuit) {
+        WorkingCheck check = new WorkingCheck(circuit);
         List<Checked> all = new ArrayList<>();
         for (int k = 0; k < lines.size(); k++) {
             Checked best = check.best(lines.get(k));
             check.keep(best.line(), k);
+            check.before = check.chains(best.line());
             all.add(best);
         }
         return all;
@@ -88,25 +107,36 @@ public final class WorkingCheck {
 
     private List<Remark> remarks(Line line) {
         List<Remark> remarks = new ArrayList<>();
-        for (int k = 0; k < line.chains().size(); k++) {
-            Chain chain = line.chains().get(k);
-            for (int side = 0; side + 1 < chain.sides().size(); side++) step(k, side, chain, remarks);
+        List<Chain> chains = chains(line);
+        for (int k = 0; k < chains.size(); k++) {
+            List<Term> sides = chains.get(k).sides();
+            int told = sides.size() - line.chains().get(k).sides().size();
+            for (int side = Math.max(0, told - 1); side + 1 < sides.size(); side++)
+                step(sides.get(side), sides.get(side + 1), remarks);
             boolean sound = remarks.stream().noneMatch(one -> one instanceof Remark.FalseStep);
-            values(k, chain, sound, remarks);
+            values(chains.get(k), sound, remarks);
         }
         return remarks;
     }
 
+    /** What a line states; one that begins with the sign goes on from the line before. */
+    private List<Chain> chains(Line line) {
+        if (!line.goesOn() || before.isEmpty() || line.chains().isEmpty()) return line.chains();
+        List<Chain> chains = new ArrayList<>(line.chains());
+        List<Term> sides = new ArrayList<>(before.get(before.size() - 1).sides());
+        sides.addAll(chains.get(0).sides());
+        chains.set(0, new Chain(sides));
+        return chains;
+    }
+
     /** One equals sign: letters by the laws, numbers by arithmetic, both together with the circuit's values for the names. */
-    private void step(int chain, int side, Chain whole, List<Remark> remarks) {
-        Term left = whole.sides().get(side);
-        Term right = whole.sides().get(side + 1);
+    private void step(Term left, Term right, List<Remark> remarks) {
         if (letters(left) && letters(right)) {
             boolean own = left instanceof Term.Name name
                     && name.cell().isEmpty()
                     && name.text().length() > 1;
             if (!own && !laws.holds(left, right))
-                remarks.add(new Remark.NoLaw(chain, side, laws.holdsHere(left, right)));
+                remarks.add(new Remark.NoLaw(left, right, laws.holdsHere(left, right)));
             return;
         }
         // What a chain begins with, and letters with the numbers put in for them, are looked at as values.
@@ -120,7 +150,7 @@ public final class WorkingCheck {
         if (unknown.isPresent()) remarks.add(new Remark.Unjudged(unknown.get().text()));
         else if (!meets(plain(left), half(left), plain(right), half(right)))
             remarks.add(new Remark.FalseStep(
-                    chain, side, plain(left).mid(), plain(right).mid()));
+                    left, right, plain(left).mid(), plain(right).mid()));
     }
 
     /** The circuit's value of a name; of one's own what it was said to be. */
@@ -180,7 +210,7 @@ public final class WorkingCheck {
     }
 
     /** What a chain says of the name it begins with. */
-    private void values(int at, Chain chain, boolean sound, List<Remark> remarks) {
+    private void values(Chain chain, boolean sound, List<Remark> remarks) {
         Optional<Term> last = last(chain);
         if (chain.sides().size() < 2 || last.isEmpty()) return;
         Term first = chain.sides().get(0);
@@ -201,7 +231,7 @@ public final class WorkingCheck {
         Span reach = reach(chain);
         boolean rounded = sound && reach.lo() <= truth && truth <= reach.hi();
         if (!(first instanceof Term.Name)) {
-            if (!rounded) remarks.add(new Remark.WrongSide(at, value.mid(), truth));
+            if (!rounded) remarks.add(new Remark.WrongSide(first, value.mid(), truth));
             return;
         }
         remarks.add(
@@ -287,7 +317,7 @@ public final class WorkingCheck {
     }
 
     private void keep(Line line, int at) {
-        for (Chain chain : line.chains()) {
+        for (Chain chain : chains(line)) {
             Optional<Term> last = last(chain);
             if (chain.sides().size() < 2 || last.isEmpty() || !(chain.sides().get(0) instanceof Term.Name name))
                 continue;

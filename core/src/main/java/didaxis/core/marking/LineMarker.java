@@ -8,6 +8,7 @@ import didaxis.core.line.Statement;
 import didaxis.core.line.Substitution;
 import didaxis.core.line.Substitution.Held;
 import didaxis.core.line.Term;
+import didaxis.core.line.WorkingCheck;
 import didaxis.core.marking.WorkedAnswer.Asked;
 import didaxis.core.memo.Memo;
 import didaxis.core.memo.Point;
@@ -40,7 +41,7 @@ final class LineMarker {
     private final MarkingStyle style;
     private final Workings.Working working;
     private final boolean calculated;
-    private final LineReader reader;
+    private final WorkingCheck.Circuit circuit;
     private final Asked asked;
     private final Set<Cell> asksBefore;
     private List<List<Step>> routes;
@@ -66,14 +67,14 @@ final class LineMarker {
         this.cell = form.cell();
         this.style = style;
         this.working = working;
-        calculated = question.task(box.task()).orElseThrow() instanceof Amounts amounts
-                && amounts.command() == Amounts.Command.CALCULATE;
+        calculated = Amounts.calculated(question.task(box.task()).orElseThrow());
         Chart chart = state.chart();
-        reader = new LineReader(
+        LineReader reader = new LineReader(
                 chart.circuit(),
                 state.relations().style().terms(),
                 style.format(),
                 !chart.running().seconds().isEmpty());
+        circuit = new WorkingCheck.Circuit(chart, reader);
         List<Cell> onTheWay = new ArrayList<>(
                 working.deduction().steps().stream().map(Step::cell).toList());
         java.util.Collections.reverse(onTheWay);
@@ -82,7 +83,7 @@ final class LineMarker {
     }
 
     WorkedAnswer read(String text, Function<Cell, List<Double>> elsewhere) {
-        return WorkedAnswer.read(text, reader, asked, elsewhere);
+        return WorkedAnswer.read(text, circuit, asked, elsewhere);
     }
 
     /**

@@ -18,8 +18,10 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.Function;
 
 /**
  * Judges the answers to a question in states. Within a state amounts are judged by its network; a setting that is asked
@@ -137,8 +139,8 @@ public final class QuestionMarker {
                     && style.losesUnit(typed(box, amountsOnly), amount.cell().quantity());
             if (worked.containsKey(box)) {
                 Map<Cell, Finding> stated = stated(box, worked.get(box), said.get(amount.state()), amountsOnly);
-                findings.add(lineMarker(box)
-                        .judge(worked.get(box), finding, lost, stated, cell -> elsewhere(cell, box, amountsOnly)));
+                findings.add(
+                        lineMarker(box).judge(worked.get(box), finding, lost, stated, elsewhere(box, amountsOnly)));
             } else findings.add(alone(new BoxFinding.OfAmount(box, finding, lost), answers));
         }
         return findings;
@@ -148,8 +150,7 @@ public final class QuestionMarker {
     private BoxFinding alone(BoxFinding.OfAmount found, Map<String, String> answers) {
         boolean all =
                 style.answerAlone() || !found.finding().earns() || found.box().marks() == 1;
-        if (all || !(question.task(found.box().task()).orElseThrow() instanceof Amounts amounts)) return found;
-        if (amounts.command() != Amounts.Command.CALCULATE) return found;
+        if (all || !Amounts.calculated(question.task(found.box().task()).orElseThrow())) return found;
         return lineMarker(found.box())
                 .alone(found, answers.getOrDefault(found.box().id(), ""));
     }
@@ -159,7 +160,7 @@ public final class QuestionMarker {
         Map<Box, WorkedAnswer> worked = new LinkedHashMap<>();
         for (Box box : boxes) {
             if (!(box.form() instanceof Box.Form.Amount amount) || !isWorked(box, answers)) continue;
-            WorkedAnswer read = lineMarker(box).read(answers.get(box.id()), cell -> elsewhere(cell, box, answers));
+            WorkedAnswer read = lineMarker(box).read(answers.get(box.id()), elsewhere(box, answers));
             if (read.statements().isEmpty() && !read.isOpen()) continue;
             worked.put(box, read);
             answers.put(box.id(), read.typed(amount.cell()));
@@ -176,12 +177,28 @@ public final class QuestionMarker {
         return lineMarkers.computeIfAbsent(box, one -> new LineMarker(question, one, workings.get(one), style));
     }
 
-    /** What the learner has for a cell in other boxes. */
-    private List<Double> elsewhere(Cell cell, Box here, Map<String, String> answers) {
-        Map<String, String> others = new HashMap<>(answers);
-        others.remove(here.id());
-        OptionalDouble own = own(cell, ((Box.Form.Amount) here.form()).state(), others);
-        return own.isPresent() ? List.of(own.getAsDouble()) : List.of();
+    /** What the learner has for cells in other boxes. */
+    private Function<Cell, List<Double>> elsewhere(Box here, Map<String, String> answers) {
+        int state = ((Box.Form.Amount) here.form()).state();
+        Map<Cell, List<Double>> own = new HashMap<>();
+        for (Box box : boxes) {
+            if (box.equals(here) || !(box.form() instanceof Box.Form.Amount amount)) continue;
+            Optional<Double> written = counts(amount, amount.cell(), state) ? number(box, answers) : Optional.empty();
+            written.ifPresent(value -> own.putIfAbsent(amount.cell(), List.of(value)));
+        }
+        return cell -> own.getOrDefault(cell, List.of());
+    }
+
+    /** Whether what is written for a cell in one state is what it is in another. */
+    private boolean counts(Box.Form.Amount amount, Cell cell, int state) {
+        if (!amount.cell().equals(cell)) return false;
+        return amount.state() == state || cell.isSetting() && knowledge.unchanged(cell, amount.state(), state);
+    }
+
+    private Optional<Double> number(Box box, Map<String, String> answers) {
+        Reading reading = style.format()
+                .read(typed(box, answers), ((Box.Form.Amount) box.form()).cell().quantity());
+        return reading instanceof Reading.Read read ? Optional.of(read.amount().si()) : Optional.empty();
     }
 
     /** Findings for what the lines of one box state, among them its own amount; what stands elsewhere is as it is. */
@@ -221,17 +238,11 @@ public final class QuestionMarker {
 
     /** The number that was written for a cell, in its own state or as a setting of another. */
     private OptionalDouble own(Cell cell, int state, Map<String, String> answers) {
-        for (Box box : boxes) {
-            if (!(box.form() instanceof Box.Form.Amount amount)
-                    || !amount.cell().equals(cell)) continue;
-            boolean counts =
-                    amount.state() == state || cell.isSetting() && knowledge.unchanged(cell, amount.state(), state);
-            if (!counts) continue;
-            Reading reading = style.format().read(typed(box, answers), cell.quantity());
-            if (reading instanceof Reading.Read read)
-                return OptionalDouble.of(read.amount().si());
-        }
-        return OptionalDouble.empty();
+        return boxes.stream()
+                .filter(box -> box.form() instanceof Box.Form.Amount amount && counts(amount, cell, state))
+                .flatMap(box -> number(box, answers).stream())
+                .mapToDouble(Double::doubleValue)
+                .findFirst();
     }
 
     /** What is said of the cells of a state on the way: by boxes without an amount, and by lines. */

@@ -3,7 +3,6 @@ package didaxis.core.marking;
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
-import didaxis.core.line.LineReader;
 import didaxis.core.line.Remark;
 import didaxis.core.line.Statement;
 import didaxis.core.line.Substitution;
@@ -39,15 +38,13 @@ public record WorkedAnswer(
     private static final Pattern CALCULATED = Pattern.compile("(?s).*=.*([=+×*/÷√^]| x ).*|.*[+×*/÷√^].*=.*");
 
     private static final Pattern LINES = Pattern.compile("(?s).*\\S\\s*\\R\\s*\\S.*");
-    private static final Pattern SIGNS = Pattern.compile("(?s).*[=≈+×*/÷√^].*");
 
     /** Whether a text is a working: an amount on one line is read as such, and words alone are neither. */
     public static boolean isWorked(String text, Box.Form.Amount form, AmountFormat format) {
         if (text.isBlank()) return false;
         boolean isAmount = !CALCULATED.matcher(text).matches()
                 && format.read(form.inUnit(text), form.cell().quantity()) instanceof Reading.Read;
-        return !isAmount
-                && (LINES.matcher(text).matches() || SIGNS.matcher(text).matches());
+        return !isAmount && (LINES.matcher(text).matches() || text.contains("=") || text.contains("≈"));
     }
 
     /** The last line on which each cell is stated. */
@@ -82,8 +79,9 @@ public record WorkedAnswer(
     /**
      * @param elsewhere what the learner has for cells in other boxes, in SI
      */
-    static WorkedAnswer read(String text, LineReader reader, Asked asked, Function<Cell, List<Double>> elsewhere) {
-        List<Checked> lines = WorkingCheck.of(List.of(text.split("\\R", -1)), asked.chart(), reader);
+    static WorkedAnswer read(
+            String text, WorkingCheck.Circuit circuit, Asked asked, Function<Cell, List<Double>> elsewhere) {
+        List<Checked> lines = WorkingCheck.of(List.of(text.split("\\R", -1)), circuit);
         List<Statement> statements =
                 Statement.of(lines.stream().map(Checked::line).toList());
         Optional<Integer> answer = answer(statements, asked);

@@ -73,7 +73,7 @@ public record Memo(List<Entry> entries) {
         Box.Form.Amount amount = (Box.Form.Amount) box.form();
         State state = question.state(amount.state());
         Deduction working = from.deduction();
-        boolean calculated = task instanceof Amounts amounts && amounts.command() == Amounts.Command.CALCULATE;
+        boolean calculated = Amounts.calculated(task);
         List<Line> lines = new ArrayList<>();
         List<Step> steps = working.steps();
         List<List<Point>> points = points(steps, box.marks(), calculated);

@@ -36,6 +36,11 @@ public record Amounts(String id, int state, Command command, Map<Cell, Integer> 
         }
     }
 
+    /** Whether a task asks for calculations, which may be answered in lines. */
+    public static boolean calculated(Task task) {
+        return task instanceof Amounts amounts && amounts.command == Command.CALCULATE;
+    }
+
     public Amounts {
         marks = Collections.unmodifiableMap(new LinkedHashMap<>(marks));
         units = Map.copyOf(units);

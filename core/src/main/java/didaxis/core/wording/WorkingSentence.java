@@ -11,26 +11,25 @@ import didaxis.core.quantity.Quantity;
 import didaxis.core.style.HouseStyle;
 import java.math.BigDecimal;
 import java.math.MathContext;
-import java.util.List;
 
 /** What there is to say of a line of working, in a sentence each. */
 public record WorkingSentence(HouseStyle style) {
     private static final MathContext SHOWN = new MathContext(4);
 
-    public String say(Remark remark, Line line) {
+    public String say(Remark remark) {
         return remark.match(new Remark.Cases<>(
-                step -> step(step, line),
+                this::step,
                 wrong -> name(wrong.cell()) + " is " + amount(wrong.cell().quantity(), wrong.truth())
                         + " in this circuit, not " + amount(wrong.cell().quantity(), wrong.stated()) + ".",
-                side -> LineText.print(sides(line, side.chain()).get(0)) + " is " + number(side.truth())
-                        + " in this circuit, not " + number(side.stated()) + ".",
+                side -> LineText.print(side.side()) + " is " + number(side.truth()) + " in this circuit, not "
+                        + number(side.stated()) + ".",
                 early -> "Rounded early: " + name(early.cell()) + " is "
                         + amount(early.cell().quantity(), early.truth()) + " when nothing is rounded on the way.",
                 this::conflict,
                 unit -> unit.name() + " is " + unit.wanted().phrase() + " and has "
                         + unit.wanted().unit() + " as its unit, not "
                         + unit.found().unit() + ".",
-                law -> law(law, line),
+                WorkingSentence::law,
                 nowhere -> "There is no " + style.terms().word(nowhere.quantity()) + " of "
                         + amount(nowhere.quantity(), nowhere.stated()) + " in this circuit.",
                 unjudged -> "What " + unjudged.name()
@@ -44,9 +43,9 @@ public record WorkingSentence(HouseStyle style) {
                 : "From “" + unread.found() + "” on this could not be read.";
     }
 
-    private String step(Remark.FalseStep step, Line line) {
-        String equality = equality(line, step.chain(), step.side());
-        String left = LineText.print(sides(line, step.chain()).get(step.side()));
+    private String step(Remark.FalseStep step) {
+        String equality = equality(step.from(), step.to());
+        String left = LineText.print(step.from());
         if (step.byPrefix())
             return equality + " is out by thousands: a prefix was lost. The left side is " + number(step.left()) + ".";
         return equality + " does not hold: " + left + " is " + number(step.left()) + ".";
@@ -58,20 +57,15 @@ public record WorkingSentence(HouseStyle style) {
         return there + (conflict.exchanged() ? ": the same digits in another order." : ".");
     }
 
-    private static String law(Remark.NoLaw law, Line line) {
-        String equality = equality(line, law.chain(), law.side());
+    private static String law(Remark.NoLaw law) {
+        String equality = equality(law.from(), law.to());
         return law.here()
                 ? equality + " holds for these values only; it is no law of this circuit."
                 : equality + " is no law of this circuit.";
     }
 
-    private static String equality(Line line, int chain, int side) {
-        List<Term> sides = sides(line, chain);
-        return LineText.print(sides.get(side)) + " = " + LineText.print(sides.get(side + 1));
-    }
-
-    private static List<Term> sides(Line line, int chain) {
-        return line.chains().get(chain).sides();
+    private static String equality(Term from, Term to) {
+        return LineText.print(from) + " = " + LineText.print(to);
     }
 
     private String name(Cell cell) {

@@ -122,6 +122,7 @@ class WorkingCheckTest {
                 "Ia = 2.45 A | Va = 2.54 × 4 = 10.16 V | Ia = 2.54 A # / / exchanged with 0",
                 "Ia = 1.2 A | Ib = 0.8 A | Ia = 1.5 A # / / conflict with 0",
                 "I = 0.35 A | V1 = 62 × 0.35 = 21.7 V | P1 = 21.7 × 0.35 = 7.60 W # / rounded / rounded",
+                "V1 = I1R1 | = 0.355 × 62 | = 25 V # / / false step, conflict with 1, wrong value",
                 "V1 = 22 V | V1 = 25 V # / conflict with 0, wrong value",
                 "V1 = 22 V | E = V1 = 25 V # / wrong value",
                 "R1 = 62 Ω | V1 = 22 V | I1 = 22/62 = 0.355 A | P1 = 22 × 0.355 = 7.81 W # / / /",

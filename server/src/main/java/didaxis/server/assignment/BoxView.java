@@ -76,10 +76,6 @@ record BoxView(
         return Optional.empty();
     }
 
-    private static boolean lines(Task task) {
-        return task instanceof Amounts amounts && amounts.command() == Amounts.Command.CALCULATE;
-    }
-
     /** What a circuit's resistances are called, to write them down. */
     private static List<String> names(State state) {
         Stream<String> own = state.circuit().parts().stream()
@@ -101,8 +97,10 @@ record BoxView(
                 new BoxName(style).say(task, box),
                 FormWord.unit(box.form()),
                 box.marks(),
-                lines(task) ? names(question.state(task.state())) : new BoxChoices(style).of(task, box, question),
-                lines(task),
+                Amounts.calculated(task)
+                        ? names(question.state(task.state()))
+                        : new BoxChoices(style).of(task, box, question),
+                Amounts.calculated(task),
                 text,
                 ReadingView.of(id, task, box, paper, question, text));
     }

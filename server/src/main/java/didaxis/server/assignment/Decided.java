@@ -4,6 +4,7 @@ import didaxis.core.answer.Verdict;
 import didaxis.core.circuit.Part;
 import didaxis.core.marking.BoxFinding;
 import didaxis.core.notation.Notation;
+import didaxis.core.question.Amounts;
 import didaxis.core.question.Box;
 import didaxis.core.question.InWords;
 import didaxis.core.question.Question;
@@ -42,7 +43,7 @@ record Decided(Map<String, Map<Wording, Integer>> points) {
     /** What stands for all that is asked in a box, with the values it is asked with; empty where nothing is decided of it. */
     static Optional<String> keyOf(Question question, Task task, Box box) {
         if (task instanceof InWords words) return Optional.of(key(words));
-        if (!(box.form() instanceof Box.Form.Amount)) return Optional.empty();
+        if (!Amounts.calculated(task)) return Optional.empty();
         String values = question.states().stream()
                 .map(state -> Notation.print(state.circuit()))
                 .collect(Collectors.joining("\n"));

@@ -1,5 +1,6 @@
 package didaxis.server.assignment;
 
+import didaxis.core.question.Amounts;
 import didaxis.core.question.Box;
 import didaxis.core.question.InWords;
 import didaxis.core.question.Question;
@@ -58,7 +59,7 @@ public record Paper(List<Question> questions, List<Look> looks, ClassStyle style
         List<String> keys = new ArrayList<>();
         for (Place place : places().values()) {
             if (place.task() instanceof InWords words) keys.add(Decided.key(words));
-            else if (place.box().form() instanceof Box.Form.Amount)
+            else if (Amounts.calculated(place.task()))
                 keys.add(Decided.key(question(place), place.task(), place.box()));
         }
         return keys;

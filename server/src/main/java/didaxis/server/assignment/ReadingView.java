@@ -42,14 +42,14 @@ record ReadingView(
     /**
      * A line of a working.
      *
-     * @param read each of its chains of equal sides, as MathML
+     * @param read its sides as MathML, those that are said to be equal with the sign before them
      * @param text the same as one line of text
      * @param unread what could not be read, with its place; empty where all could
      */
     record ReadLineView(List<String> read, String text, String unread) {
         static ReadLineView of(Line line) {
             return new ReadLineView(
-                    line.chains().stream().map(LineMathMl::print).toList(),
+                    LineMathMl.sides(line),
                     line.chains().isEmpty() ? "" : LineText.print(line),
                     line.unread().map(WorkingSentence::say).orElse(""));
         }

@@ -142,7 +142,9 @@ record StoredFinding(String box, Code code, int points, StoredDerivation derivat
     Code judged(int marks) {
         if (working != null && working.open()) return Code.UNDECIDED;
         if (working != null)
-            return points == marks ? code.isRight() ? code : Code.RIGHT : points > 0 ? Code.PARTLY : code;
+            return points == marks
+                    ? code.isRight() ? code : Code.RIGHT
+                    : points > 0 ? Code.PARTLY : code == Code.BLANK ? Code.WRONG : code;
         return code.isRight() && points < marks ? Code.PARTLY : code;
     }
 

@@ -1,7 +1,7 @@
 package didaxis.server.assignment;
 
 import didaxis.core.marking.BoxFinding;
-import didaxis.core.question.Box;
+import didaxis.core.question.Amounts;
 import didaxis.core.question.InWords;
 import didaxis.core.words.Wording;
 import didaxis.server.assignment.Assignments.Assignment;
@@ -43,8 +43,7 @@ class WordingService {
             Assignment assignment = assignments.ofTeacher(id, teacher);
             Paper.Place place =
                     assignments.variants(assignment).numbered(0).places().get(boxId == null ? "" : boxId);
-            boolean decidable = place != null
-                    && (place.task() instanceof InWords || place.box().form() instanceof Box.Form.Amount);
+            boolean decidable = place != null && (place.task() instanceof InWords || Amounts.calculated(place.task()));
             if (!decidable) throw Problem.notFound("box for words or lines on this sheet");
             int most = place.box().marks();
             if (points != null && (points < 0 || points > most))

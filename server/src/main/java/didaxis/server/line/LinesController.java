@@ -47,7 +47,7 @@ class LinesController {
         static CheckedLineView of(Checked checked, WorkingSentence sentence) {
             Line line = checked.line();
             List<String> said = new ArrayList<>();
-            checked.remarks().forEach(remark -> said.add(sentence.say(remark, line)));
+            checked.remarks().forEach(remark -> said.add(sentence.say(remark)));
             line.unread().ifPresent(unread -> said.add(WorkingSentence.say(unread)));
             boolean open = checked.remarks().stream().allMatch(Remark.Unjudged.class::isInstance);
             Holds holds = !checked.remarks().isEmpty()

@@ -91,7 +91,7 @@ public record BoxFindingView(
                 ? "undecided"
                 : full
                         ? view.finding().equals("follow-through") ? "follow-through" : "right"
-                        : one.points() > 0 ? "partly" : view.finding();
+                        : one.points() > 0 ? "partly" : view.finding().equals("blank") ? "wrong" : view.finding();
         return new BoxFindingView(
                 id,
                 code,

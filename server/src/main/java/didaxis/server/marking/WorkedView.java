@@ -22,7 +22,7 @@ public record WorkedView(List<WorkedLineView> lines, List<CreditView> credits, b
     /**
      * A line of it.
      *
-     * @param read each of its chains of equal sides, as MathML
+     * @param read its sides as MathML, those that are said to be equal with the sign before them
      * @param said what is false in it by itself, and what could not be read
      */
     public record WorkedLineView(String typed, List<String> read, List<String> said) {}
@@ -62,9 +62,8 @@ public record WorkedView(List<WorkedLineView> lines, List<CreditView> credits, b
         for (Remark remark : checked.remarks())
             if (remark instanceof Remark.FalseStep
                     || remark instanceof Remark.NoLaw
-                    || remark instanceof Remark.OtherUnit) said.add(sentence.say(remark, line));
+                    || remark instanceof Remark.OtherUnit) said.add(sentence.say(remark));
         line.unread().ifPresent(unread -> said.add(WorkingSentence.say(unread)));
-        return new WorkedLineView(
-                line.typed(), line.chains().stream().map(LineMathMl::print).toList(), said);
+        return new WorkedLineView(line.typed(), LineMathMl.sides(line), said);
     }
 }
