@@ -100,7 +100,7 @@ class LinesJourney {
                 .getByRole(AriaRole.RADIOGROUP)
                 .getByText("3", new Locator.GetByTextOptions().setExact(true))
                 .click();
-        assertThat(page.getByText("3 of 3 for all 1 who wrote it.")).isVisible();
+        assertThat(page.getByText("3 of 3 for 1 who wrote it.")).isVisible();
         exactly(page, AriaRole.LINK, "A. Alder").click();
         assertThat(page.getByText(Pattern.compile("8 of 9 marks"))).isVisible();
         assertThat(page.getByText("not earned: answer")).hasCount(1);

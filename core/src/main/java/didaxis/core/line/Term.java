@@ -74,6 +74,11 @@ public sealed interface Term {
      * @param quantity what its letter stands for; none where no letter of the field begins it
      */
     record Name(String text, Optional<Cell> cell, Optional<Quantity> quantity) implements Term {
+        /** The name of a cell, whatever it was called. */
+        public static Name of(Cell cell) {
+            return new Name(cell.toString(), Optional.of(cell), Optional.of(cell.quantity()));
+        }
+
         @Override
         public Span span(Values values) {
             return values.of(this);

@@ -100,7 +100,7 @@ public record WorkedAnswer(
                     .filter(asked::isCalledSo)
                     .isPresent();
             understood.add(cell.filter(of -> isUnderstood(statement) || otherwise)
-                    .map(of -> statement.of(new Term.Name(of.toString(), Optional.of(of), Optional.of(of.quantity()))))
+                    .map(of -> statement.of(Term.Name.of(of)))
                     .orElse(statement));
             if (statement.result().isEmpty() || cell.isEmpty()) continue;
             said.remove(cell.get());
@@ -205,7 +205,7 @@ public record WorkedAnswer(
             Asked asked,
             Map<Cell, Term.Written> said,
             Function<Cell, List<Double>> elsewhere) {
-        Term.Name name = new Term.Name(cell.toString(), Optional.of(cell), Optional.of(cell.quantity()));
+        Term.Name name = Term.Name.of(cell);
         Predicate<Cell> sought =
                 one -> asked.substitution().alike(one, cell) && !asked.known().test(one);
         return statement.sides().stream()

@@ -140,12 +140,15 @@ record StoredFinding(String box, Code code, int points, StoredDerivation derivat
 
     /** What was found, where a box has so many marks: right without the mark of its unit is partly right. */
     Code judged(int marks) {
-        if (working != null && working.open()) return Code.UNDECIDED;
-        if (working != null)
-            return points == marks
-                    ? code.isRight() ? code : Code.RIGHT
-                    : points > 0 ? Code.PARTLY : code == Code.BLANK ? Code.WRONG : code;
+        if (working != null) return worked(marks);
         return code.isRight() && points < marks ? Code.PARTLY : code;
+    }
+
+    private Code worked(int marks) {
+        if (working.open()) return Code.UNDECIDED;
+        if (points == marks) return code.isRight() ? code : Code.RIGHT;
+        if (points > 0) return Code.PARTLY;
+        return code == Code.BLANK ? Code.WRONG : code;
     }
 
     /** The finding itself, of what was typed into its box. */

@@ -87,14 +87,9 @@ public record BoxFindingView(
         FindingView view = FindingView.of(one.answer(), sentences.amounts());
         int of = one.box().marks();
         boolean full = one.points() == of;
-        String code = one.open()
-                ? "undecided"
-                : full
-                        ? view.finding().equals("follow-through") ? "follow-through" : "right"
-                        : one.points() > 0 ? "partly" : view.finding().equals("blank") ? "wrong" : view.finding();
         return new BoxFindingView(
                 id,
-                code,
+                code(one, view.finding()),
                 view.shown(),
                 one.points(),
                 of,
@@ -104,5 +99,13 @@ public record BoxFindingView(
                 view.slip(),
                 view,
                 WorkedView.of(one, sentences));
+    }
+
+    /** @param answer what is said of its last amount */
+    private static String code(BoxFinding.OfLines found, String answer) {
+        if (found.open()) return "undecided";
+        if (found.points() == found.box().marks()) return answer.equals("follow-through") ? answer : "right";
+        if (found.points() > 0) return "partly";
+        return answer.equals("blank") ? "wrong" : answer;
     }
 }
