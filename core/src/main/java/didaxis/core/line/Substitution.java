@@ -27,7 +27,7 @@ public final class Substitution {
     /** A number is taken for so many cells that differ. */
     private static final int MOST_MEANINGS = 4;
     /** So many ways to take all numbers of an equality are tried. */
-    private static final int MOST_TRIED = 400;
+    private static final int MOST_TRIED = 300;
     /** Such a change of what is sought must not leave both sides equal. */
     private static final double CHANGED = 1.37;
     /** A number is a value if it is off by no more (common practice: one per cent). */

@@ -1,6 +1,7 @@
 package didaxis.core.marking;
 
 import didaxis.core.circuit.Cell;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.Map;
 import java.util.Optional;
@@ -22,11 +23,11 @@ final class Ledger {
         this.alike = alike;
     }
 
-    /** What is stated of a cell, or of one that is equal to it. */
+    /** What is stated of a cell, or else of one that is equal to it. */
     Optional<Map.Entry<Cell, Finding>> stated(Cell cell) {
         return stated.entrySet().stream()
                 .filter(one -> alike.test(one.getKey(), cell))
-                .findFirst();
+                .min(Comparator.comparing(one -> !one.getKey().equals(cell)));
     }
 
     /** An error in this cell, or one that is equal to it, has a point of its own. */

@@ -3,6 +3,7 @@ package didaxis.core.marking;
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
+import didaxis.core.line.Line;
 import didaxis.core.line.Remark;
 import didaxis.core.line.Statement;
 import didaxis.core.line.Substitution;
@@ -34,6 +35,10 @@ import java.util.stream.Stream;
 public record WorkedAnswer(
         List<Checked> lines, List<Statement> statements, Optional<Integer> answer, Map<Cell, Term.Written> said) {
     private static final double CLOSE = 0.01;
+    /** So many lines are read; nobody needs more for one amount. */
+    private static final int MOST_LINES = 40;
+    /** So many cells are tried for what a letter without an index may be. */
+    private static final int MOST_CELLS = 24;
     /** An amount does not say how it came about. */
     private static final Pattern CALCULATED = Pattern.compile("(?s).*=.*([=+×*/÷√^]| x ).*|.*[+×*/÷√^].*=.*");
 
@@ -81,7 +86,7 @@ public record WorkedAnswer(
      */
     static WorkedAnswer read(
             String text, WorkingCheck.Circuit circuit, Asked asked, Function<Cell, List<Double>> elsewhere) {
-        List<Checked> lines = WorkingCheck.of(List.of(text.split("\\R", -1)), circuit);
+        List<Checked> lines = lines(text, circuit);
         List<Statement> statements =
                 Statement.of(lines.stream().map(Checked::line).toList());
         Optional<Integer> answer = answer(statements, asked);
@@ -107,6 +112,17 @@ public record WorkedAnswer(
             said.put(cell.get(), statement.result().get());
         }
         return new WorkedAnswer(lines, understood, answer, said);
+    }
+
+    private static List<Checked> lines(String text, WorkingCheck.Circuit circuit) {
+        List<String> typed = List.of(text.split("\\R", -1));
+        List<Checked> lines =
+                new ArrayList<>(WorkingCheck.of(typed.subList(0, Math.min(MOST_LINES, typed.size())), circuit));
+        typed.stream()
+                .skip(MOST_LINES)
+                .map(line -> new Checked(new Line(line, List.of(), Optional.of(new Line.Unread(0, line))), List.of()))
+                .forEach(lines::add);
+        return lines;
     }
 
     /** Whether a letter alone is worked out as that of something on the way, and not as what is asked. */
@@ -187,6 +203,7 @@ public record WorkedAnswer(
                 .filter(cell ->
                         cell.quantity() == quantity.get() && !asked.known().test(cell))
                 .distinct()
+                .limit(MOST_CELLS)
                 .toList();
         return candidates.stream()
                 .filter(cell -> works(statement, cell, asked, said, elsewhere))
