@@ -59,7 +59,7 @@ class WorkingsTest {
         JsonNode follows = findings.get(1);
         assertEquals(List.of("formula true 0", "substitution true 1", "answer true 1"), credits(follows));
         assertEquals("follow-through", follows.get("finding").asString());
-        assertEquals("1.8\u00a0A", follows.get("shown").asString());
+        assertEquals("1.8\u2009A", follows.get("shown").asString());
 
         String alone = "{\"question\":" + QUESTION
                 + ",\"answers\":[{\"box\":\"1.2\",\"answer\":\"2 A\"}],\"style\":{\"answerAlone\":false}}";

@@ -69,7 +69,7 @@ record Decided(Map<String, Map<Wording, Integer>> points) {
     /** A finding as it is after what was decided: the teacher's word stands above the marker's. */
     BoxFinding of(BoxFinding found, Question question, String typed) {
         Task task = question.task(found.box().task()).orElseThrow();
-        if (typed.isBlank()) return found;
+        if (points.isEmpty() || typed.isBlank()) return found;
         Integer own = keyOf(question, task, found.box())
                 .map(key -> points.getOrDefault(key, Map.of()).get(wording(task, typed)))
                 .orElse(null);
