@@ -174,7 +174,8 @@ class PaperJourney {
         phone.getByLabel("current of total, in A").first().fill(CURRENTS.get(r1));
         phone.getByLabel("resistance of R23").first().fill("3 Ω");
         phone.getByLabel("current of total, in A").last().fill("2 A");
-        phone.locator("textarea:not([enterkeyhint])").fill("The energy that the battery gives to each coulomb of charge");
+        phone.locator("textarea:not([enterkeyhint])")
+                .fill("The energy that the battery gives to each coulomb of charge");
         visit.browser().inspect(phone, "own-version-" + username.charAt(0));
         button(phone, "Send").click();
         phone.getByRole(AriaRole.DIALOG)

@@ -33,7 +33,7 @@ class FoldingTest {
         return OperatingPoint.of(circuit).match(point -> Optional.of(Chart.of(point)), shorted -> Optional.empty());
     }
 
-    @Property(tries = 400)
+    @Property(tries = 200)
     void everyStageIsOneFoldFromTheLastAndHasTheSameTotalResistance(
             @ForAll("circuits") Circuit circuit, @ForAll FoldingOrder order) {
         Optional<Chart> some = chart(circuit);
@@ -60,7 +60,7 @@ class FoldingTest {
         if (stages.size() > 1) assertEquals(1, before.size(), circuit::toString);
     }
 
-    @Property(tries = 300)
+    @Property(tries = 150)
     void unfoldingGivesTheOperatingPointCellForCell(@ForAll("circuits") Circuit circuit, @ForAll FoldingOrder order) {
         Optional<Chart> some = chart(circuit);
         Assume.that(some.isPresent());

@@ -54,7 +54,7 @@ class OffersProperties {
     }
 
     /** Each offer alone is a question that can be asked, and its own model answers earn all of it. */
-    @Property(tries = 45)
+    @Property(tries = 30)
     void whatIsOfferedCanBeAskedAndItsModelEarnsAll(@ForAll("circuits") Circuit circuit, @ForAll long seed) {
         Optional<List<State>> states = states(circuit, new Random(seed));
         Assume.that(states.isPresent());
@@ -75,7 +75,7 @@ class OffersProperties {
     }
 
     /** What is asked already is not offered again. */
-    @Property(tries = 25)
+    @Property(tries = 15)
     void nothingIsOfferedTwice(@ForAll("circuits") Circuit circuit, @ForAll long seed) {
         Optional<List<State>> states = states(circuit, new Random(seed));
         Assume.that(states.isPresent());

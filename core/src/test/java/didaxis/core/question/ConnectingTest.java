@@ -123,7 +123,7 @@ class ConnectingTest {
     }
 
     /** Two networks are connected alike if they have the same resistance whatever their parts have. */
-    @Property(tries = 300)
+    @Property(tries = 150)
     void aDrawingIsComparedByItsConnections(@ForAll("circuits") Circuit circuit, @ForAll long seed) {
         Assume.that(circuit.parts().size() > 2);
         Random random = new Random(seed);
