@@ -110,7 +110,7 @@ final class Browser implements AutoCloseable {
     /** Axe finds nothing, by its newest rules too, in light and in dark, and nothing scrolls sideways. */
     void inspect(Page page, String screen) {
         page.waitForTimeout(300);
-        page.waitForFunction("() => !document.querySelector('[aria-busy=true]')");
+        page.waitForFunction("() => document.querySelector('h1') && !document.querySelector('[aria-busy=true]')");
         boolean dark = (Boolean) page.evaluate("matchMedia('(prefers-color-scheme: dark)').matches");
         ColorScheme own = dark ? ColorScheme.DARK : ColorScheme.LIGHT;
         ColorScheme other = dark ? ColorScheme.LIGHT : ColorScheme.DARK;

@@ -9,6 +9,7 @@ import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
 /** Lets a teacher decide what a wording earns, for all who wrote it. */
@@ -57,10 +58,11 @@ class WordingService {
                             && Decided.wording(place.task(), sent.text(boxId)).equals(wording))
                     .toList();
             Variants before = assignments.variants(assignment);
-            alike.stream()
-                    .flatMap(sent -> key(before.of(sent.learnerId()), boxId).stream())
-                    .distinct()
-                    .forEach(key -> wordings.decide(key, wording, points, teacher));
+            // Words may be decided before anybody wrote them; lines belong to the values they were written for.
+            Stream<String> own = place.task() instanceof InWords
+                    ? key(before.numbered(0), boxId).stream()
+                    : alike.stream().flatMap(sent -> key(before.of(sent.learnerId()), boxId).stream());
+            own.distinct().forEach(key -> wordings.decide(key, wording, points, teacher));
             Variants variants = assignments.variants(assignment);
             for (Sheets.Submission sent : alike) {
                 BoxFinding found = Judgement.of(variants.of(sent.learnerId()), sent.answers())
