@@ -123,13 +123,16 @@ public final class QuestionMarker {
         Map<String, String> amountsOnly = new HashMap<>(answers);
         Map<Box, WorkedAnswer> worked = worked(amountsOnly);
         Map<String, Finding> amounts = new HashMap<>();
-        Map<Integer, Map<Cell, String>> said = new HashMap<>();
         networks.forEach((state, network) -> {
-            said.put(state, said(state, amountsOnly, worked));
-            amounts.putAll(amounts(network, said.get(state), amountsOnly));
+            Map<Cell, String> said = said(state, amountsOnly, worked);
+            amounts.putAll(amounts(network, said, amountsOnly, places(state, worked)));
         });
         List<BoxFinding> findings = new ArrayList<>();
+        // What is stated on the way follows from what stands before it, never from what comes after.
+        Map<String, String> before = new HashMap<>();
+        Map<Box, WorkedAnswer> workedBefore = new LinkedHashMap<>();
         for (Box box : boxes) {
+            before.put(box.id(), amountsOnly.getOrDefault(box.id(), ""));
             if (!(box.form() instanceof Box.Form.Amount amount)) {
                 findings.add(new BoxFinding.OfWords(box, judged(box, amountsOnly)));
                 continue;
@@ -138,7 +141,9 @@ public final class QuestionMarker {
             boolean lost = finding.earns()
                     && style.losesUnit(typed(box, amountsOnly), amount.cell().quantity());
             if (worked.containsKey(box)) {
-                Map<Cell, Finding> stated = stated(box, worked.get(box), said.get(amount.state()), amountsOnly);
+                Map<Cell, String> said = said(amount.state(), before, workedBefore);
+                Map<Cell, Finding> stated = stated(box, worked.get(box), said, before);
+                workedBefore.put(box, worked.get(box));
                 findings.add(
                         lineMarker(box).judge(worked.get(box), finding, lost, stated, elsewhere(box, amountsOnly)));
             } else findings.add(alone(new BoxFinding.OfAmount(box, finding, lost), answers));
@@ -267,12 +272,29 @@ public final class QuestionMarker {
         return typed;
     }
 
-    private Map<String, Finding> amounts(Network network, Map<Cell, String> said, Map<String, String> answers) {
+    /** Of what lines state besides their answers the places of their tasks. */
+    private Map<Cell, Integer> places(int state, Map<Box, WorkedAnswer> worked) {
+        List<String> tasks = question.tasks().stream().map(Task::id).toList();
+        Map<Cell, Integer> places = new LinkedHashMap<>();
+        worked.forEach((box, lines) -> {
+            Box.Form.Amount amount = (Box.Form.Amount) box.form();
+            if (amount.state() == state)
+                lines.saidElsewhere(amount.cell())
+                        .keySet()
+                        .forEach(cell -> places.put(cell, tasks.indexOf(box.task())));
+        });
+        return places;
+    }
+
+    private Map<String, Finding> amounts(
+            Network network, Map<Cell, String> said, Map<String, String> answers, Map<Cell, Integer> lines) {
         Map<Cell, String> typed = typed(network, said, answers);
         Set<Cell> elsewhere = new LinkedHashSet<>(typed.keySet());
         elsewhere.removeAll(network.own().keySet());
+        elsewhere.removeAll(lines.keySet());
         Map<String, Finding> findings = new HashMap<>();
-        for (Finding finding : network.marker().mark(typed, elsewhere, network.order())) {
+        for (Finding finding :
+                network.marker().mark(typed, elsewhere, network.order().with(lines))) {
             Box box = network.own().get(finding.cell());
             if (box != null) findings.put(box.id(), finding);
         }

@@ -4,6 +4,7 @@ import didaxis.core.circuit.Cell;
 import didaxis.core.law.Relations;
 import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -35,10 +36,22 @@ final class SheetOrder {
     }
 
     private SheetOrder(Map<Cell, Integer> places, List<Cell> asked) {
-        this.relations = null;
-        this.known = Set.of();
+        this(null, Set.of(), places, asked);
+    }
+
+    private SheetOrder(Relations relations, Set<Cell> known, Map<Cell, Integer> places, List<Cell> asked) {
+        this.relations = relations;
+        this.known = known;
         this.tasks = places;
         this.asked = asked;
+    }
+
+    /** The same with cells that lines state, each at the place of the task they stand in. */
+    SheetOrder with(Map<Cell, Integer> lines) {
+        if (lines.isEmpty()) return this;
+        Map<Cell, Integer> places = new LinkedHashMap<>(lines);
+        places.putAll(tasks);
+        return new SheetOrder(relations, known, places, asked);
     }
 
     private SheetOrder() {
