@@ -148,6 +148,8 @@ public final class Marker {
         // Of several ways the plainest is told: exact, with little in the head, from few answers.
         List<Explanation> all = Stream.concat(found.keySet().stream(), routes.keySet().stream())
                 .filter(one -> !carried.contains(ways.cell(wrong.get(one.target()))))
+                .filter(one -> one.restsOn().stream()
+                        .allMatch(on -> order.mayRest(ways.cell(wrong.get(one.target())), ways.cell(wrong.get(on)))))
                 .sorted(Comparator.comparing(Explanation::exactly)
                         .reversed()
                         .thenComparingInt(

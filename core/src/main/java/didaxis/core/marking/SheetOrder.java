@@ -26,6 +26,9 @@ final class SheetOrder {
     private final Set<Cell> known;
     private final Map<Cell, Integer> tasks;
     private final List<Cell> asked;
+    /** What lines state besides their answers, by the places of their tasks. */
+    private final Map<Cell, Integer> lines = new LinkedHashMap<>();
+
     private final Map<Route, CarriedRoute> routes = new ConcurrentHashMap<>();
 
     private record Route(Set<Cell> start, Cell target) {}
@@ -51,7 +54,14 @@ final class SheetOrder {
         if (lines.isEmpty()) return this;
         Map<Cell, Integer> places = new LinkedHashMap<>(lines);
         places.putAll(tasks);
-        return new SheetOrder(relations, known, places, asked);
+        SheetOrder with = new SheetOrder(relations, known, places, asked);
+        with.lines.putAll(lines);
+        return with;
+    }
+
+    /** Whether an answer may rest on another: not on what only the lines of a later task state. */
+    boolean mayRest(Cell answer, Cell on) {
+        return !lines.containsKey(on) || tasks.containsKey(on) && task(on) <= task(answer);
     }
 
     private SheetOrder() {
