@@ -125,7 +125,10 @@ public final class QuestionMarker {
         Map<String, Finding> amounts = new HashMap<>();
         networks.forEach((state, network) -> {
             Map<Cell, String> said = said(state, amountsOnly, worked);
-            amounts.putAll(amounts(network, said, amountsOnly, places(state, worked)));
+            Map<Cell, Integer> lines = places(state, worked);
+            // What is asked, or carried here from another state, has its own place.
+            lines.keySet().retainAll(network.open(said).keySet());
+            amounts.putAll(amounts(network, said, amountsOnly, lines));
         });
         List<BoxFinding> findings = new ArrayList<>();
         // What is stated on the way follows from what stands before it, never from what comes after.

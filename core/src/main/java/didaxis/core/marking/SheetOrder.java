@@ -26,8 +26,8 @@ final class SheetOrder {
     private final Set<Cell> known;
     private final Map<Cell, Integer> tasks;
     private final List<Cell> asked;
-    /** What lines state besides their answers, by the places of their tasks. */
-    private final Map<Cell, Integer> lines = new LinkedHashMap<>();
+    /** What lines state besides their answers. */
+    private final Set<Cell> lines = new LinkedHashSet<>();
 
     private final Map<Route, CarriedRoute> routes = new ConcurrentHashMap<>();
 
@@ -55,13 +55,13 @@ final class SheetOrder {
         Map<Cell, Integer> places = new LinkedHashMap<>(lines);
         places.putAll(tasks);
         SheetOrder with = new SheetOrder(relations, known, places, asked);
-        with.lines.putAll(lines);
+        with.lines.addAll(lines.keySet());
         return with;
     }
 
     /** Whether an answer may rest on another: not on what only the lines of a later task state. */
     boolean mayRest(Cell answer, Cell on) {
-        return !lines.containsKey(on) || tasks.containsKey(on) && task(on) <= task(answer);
+        return !lines.contains(on) || task(on) <= task(answer);
     }
 
     private SheetOrder() {
