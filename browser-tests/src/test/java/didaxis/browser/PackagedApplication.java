@@ -13,10 +13,14 @@ import java.time.Instant;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** The packaged application as a process of its own, with its data in a folder of its own. */
 final class PackagedApplication implements AutoCloseable {
     private static final Duration LONGEST_START = Duration.ofMinutes(6);
+
+    /** The application as './didaxis demo' and './didaxis serve' start it. */
+    private static final Path LAID_OUT = Path.of(System.getProperty("didaxis.app"));
 
     private final int port;
     private final Path data;
@@ -40,8 +44,9 @@ final class PackagedApplication implements AutoCloseable {
                 "-XX:+UseSerialGC",
                 // It lives for a minute: the second compiler would work for longer than it saves.
                 "-XX:TieredStopAtLevel=1",
+                "-XX:SharedArchiveFile=" + LAID_OUT.resolve("classes.jsa"),
                 "-jar",
-                System.getProperty("didaxis.app"),
+                archive(),
                 "--didaxis.demo=" + demo));
         builder.environment().put("DIDAXIS_PORT", String.valueOf(port));
         builder.environment().put("DIDAXIS_DATA", data.toString());
@@ -54,6 +59,15 @@ final class PackagedApplication implements AutoCloseable {
                         "the application did not start:\n" + Files.readString(data.resolve("log.txt")));
             }
             Thread.sleep(200);
+        }
+    }
+
+    private static String archive() throws IOException {
+        try (Stream<Path> files = Files.list(LAID_OUT)) {
+            return files.filter(file -> file.toString().endsWith(".jar"))
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalStateException("no application in " + LAID_OUT))
+                    .toString();
         }
     }
 
