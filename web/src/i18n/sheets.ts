@@ -149,6 +149,7 @@ export const sheets = {
     joined: 'Changes from another tab or device were joined with yours.',
   },
   feedback: {
+    orElse: 'Or: {{slips}}.',
     origin: 'an error starts here',
     points: '({{points}} of {{of}})',
     collected: 'Collected as it stood; it had not been sent.',

@@ -22,6 +22,7 @@ const box = {
   right: 2,
   follows: 0,
   partly: 0,
+  slipped: 0,
   wrong: 0,
   blank: 0,
   unreadable: 0,
@@ -48,8 +49,24 @@ const lamp = {
   wrongValues: [{ shown: '6.00 V', readable: true, points: 0, learners: [alder] }],
 }
 
-const open = (again: string[]) =>
-  shown(<Boxes />, () => ({ assignment, learners: [], boxes: [total, lamp], again }), {
+const slip = {
+  slip: 'voltage-shared-equally',
+  name: 'Voltage shared equally by unequal parts',
+  learners: 1,
+  answers: [
+    {
+      learner: alder,
+      box: '1/1.2',
+      number: '1.2',
+      asked: 'voltage',
+      text: '6 V',
+      sentence: 'Voltage shared equally by unequal parts: V₁ = E/2 = 12/2 = 6.00 V',
+    },
+  ],
+}
+
+const open = (again: string[], slips = [slip]) =>
+  shown(<Boxes />, () => ({ assignment, learners: [], boxes: [total, lamp], slips, again }), {
     at: '/results/2/9',
     pattern: '/results/:classId/:assignmentId',
   })
@@ -64,7 +81,17 @@ test('where most marks were lost stands first, with what was written most often'
   )
 })
 
-test('where all is right nothing has to be taught again', async () => {
-  open([])
+test('where all is right nothing has to be taught again, and no slip is told', async () => {
+  open([], [])
   expect(await screen.findByText('No marks were lost.')).toBeTruthy()
+  expect(screen.queryByText('Slips')).toBeNull()
+})
+
+test('a slip says how many made it, and opens the answers it was made in', async () => {
+  open(['1/1.2'])
+  const made = (await screen.findByText(slip.name)).closest('details')!
+  expect(within(made).getByText('1 of 2 learners')).toBeTruthy()
+  const answer = within(made).getByRole('listitem')
+  expect(answer.textContent).toContain('1.2 voltage: 6 V')
+  expect(within(answer).getByRole('link', { name: 'A. Alder' }).getAttribute('href')).toBe('/results/2/9/1')
 })

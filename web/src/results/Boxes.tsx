@@ -14,6 +14,7 @@ import { Screen } from '../ui/Screen'
 import { atMoment } from '../ui/when'
 import classes from './Boxes.module.css'
 import { Decide } from './Decide'
+import { SlipList } from './SlipList'
 
 type View = Schemas['BoxesView']
 
@@ -66,6 +67,7 @@ export default function Boxes() {
       ) : (
         <>
           <Again view={view.data} many={many} />
+          <SlipList slips={view.data.slips} sheets={assignment.sent} assignment={assignment} />
           <Title order={2} mt="lg" mb="xs">
             {t('boxes.title')}
           </Title>
@@ -162,13 +164,23 @@ function Again({ view, many }: { view: View; many: boolean }) {
 
 const sheetsOf = (box: Schemas['BoxResults']) => COLUMNS.reduce((sum, word) => sum + box[word], 0)
 
-const COLUMNS = ['right', 'follows', 'partly', 'undecided', 'wrong', 'blank', 'unreadable'] as const
+const COLUMNS = [
+  'right',
+  'follows',
+  'partly',
+  'undecided',
+  'slipped',
+  'wrong',
+  'blank',
+  'unreadable',
+] as const
 
 type Column = (typeof COLUMNS)[number]
 
-/** What a box can be; partly right and undecided only where one is. */
+const ONLY_WHERE_ONE_IS: Column[] = ['partly', 'undecided', 'slipped']
+
 const columns = (boxes: Schemas['BoxResults'][]): Column[] =>
-  COLUMNS.filter((word) => (word !== 'partly' && word !== 'undecided') || boxes.some((box) => box[word] > 0))
+  COLUMNS.filter((word) => !ONLY_WHERE_ONE_IS.includes(word) || boxes.some((box) => box[word] > 0))
 
 interface BoxProps {
   box: Schemas['BoxResults']

@@ -30,6 +30,7 @@ const PICKED: Schemas['BoxView']['form'][] = ['chain', 'why']
 /** One answer with what the marker says of it. */
 export function FindingRow({ finding, box, selected = false, onSelect }: FindingRowProps) {
   const { t } = useTranslation()
+  const slips = finding.amount?.slips ?? []
   const Row = onSelect ? 'button' : 'div'
   return (
     <li className={classes.item} data-finding={finding.finding} data-origin={finding.origin}>
@@ -59,11 +60,21 @@ export function FindingRow({ finding, box, selected = false, onSelect }: Finding
           {SIGNS[finding.finding]}
         </span>
         <span className={classes.soft}>
-          {t(`finding.${finding.finding}`)}
+          {(finding.finding === 'slip' && slips[0]?.name) || t(`finding.${finding.finding}`)}
           {finding.origin && `, ${t('feedback.origin')}`}
           {finding.of > 1 && ` ${t('feedback.points', { points: finding.points, of: finding.of })}`}
         </span>
         {finding.finding !== 'right' && <span className={classes.sentence}>{finding.sentence}</span>}
+        {slips.length > 1 && (
+          <span className={classes.soft}>
+            {t('feedback.orElse', {
+              slips: slips
+                .slice(1)
+                .map((one) => one.sentence)
+                .join('; '),
+            })}
+          </span>
+        )}
         {finding.working && <WorkedLines working={finding.working} />}
       </Row>
     </li>

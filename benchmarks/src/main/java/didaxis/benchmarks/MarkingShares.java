@@ -71,7 +71,7 @@ public final class MarkingShares {
     }
 
     private static boolean isWrong(Finding finding) {
-        return finding instanceof Finding.Wrong || finding instanceof Finding.CutOff;
+        return finding instanceof Finding.Wrong || finding instanceof Finding.Slipped;
     }
 
     private void honest(LearnerWork work, Precision precision, String name, Habit habit, Random random) {

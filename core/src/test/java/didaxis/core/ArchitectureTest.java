@@ -32,6 +32,7 @@ class ArchitectureTest {
             "working",
             "backwards",
             "change",
+            "slip",
             "words",
             "answer",
             "question",

@@ -6,7 +6,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import didaxis.server.School.Answer;
 import didaxis.server.School.Person;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -47,12 +51,15 @@ class WorkTest {
                 findings.add(finding.get("finding").asString());
                 assertTrue(finding.get("sentence").asString().endsWith("."), finding::toString);
                 assertEquals(
-                        finding.get("finding").asString().equals("wrong"),
+                        List.of("wrong", "slip").contains(finding.get("finding").asString()),
                         finding.get("origin").asBoolean());
+                assertEquals(
+                        finding.get("finding").asString().equals("slip"),
+                        !finding.get("slip").isNull());
             }
         }
         assertTrue(
-                findings.containsAll(List.of("right", "follow-through", "wrong", "blank", "unreadable")),
+                findings.containsAll(List.of("right", "follow-through", "slip", "blank", "unreadable")),
                 findings::toString);
     }
 
@@ -64,18 +71,44 @@ class WorkTest {
         assertEquals("resistance of R23", first.get("name").asString());
         assertEquals("3.00\u2009Ω", first.get("expected").asString());
         assertEquals(4, first.get("right").asInt());
-        assertEquals(2, first.get("wrong").asInt());
+        assertEquals(2, first.get("slipped").asInt());
         List<String> wrong = new ArrayList<>();
         first.get("wrongValues").forEach(one -> wrong.add(one.get("shown").asString()));
         assertEquals(
                 List.of("0.333\u2009Ω", "16\u2009Ω"), wrong.stream().sorted().toList());
         for (JsonNode box : view.get("boxes")) {
             int all = 0;
-            for (String count : List.of("right", "follows", "partly", "wrong", "blank", "unreadable"))
+            for (String count : List.of("right", "follows", "partly", "slipped", "wrong", "blank", "unreadable"))
                 all += box.get(count).asInt();
             assertEquals(6, all, box::toString);
         }
         assertEquals(8, view.get("learners").size());
+    }
+
+    /** Counted by the findings of every sheet, one by one. */
+    @Test
+    void theSlipsOfAClassAreThoseOfItsSheets() {
+        Person teacher = school.signedIn("teacher");
+        Map<String, Set<Long>> learners = new HashMap<>();
+        Map<String, Integer> answers = new HashMap<>();
+        for (long learner = 2; learner <= 7; learner++)
+            for (JsonNode finding :
+                    teacher.get("/api/assignments/1/sheets/" + learner).json().get("findings")) {
+                if (finding.get("slip").isNull()) continue;
+                String slip = finding.get("slip").asString();
+                learners.computeIfAbsent(slip, first -> new HashSet<>()).add(learner);
+                answers.merge(slip, 1, Integer::sum);
+            }
+        assertTrue(
+                learners.keySet().containsAll(List.of("reciprocal-not-turned-over", "parallel-added-as-series")),
+                learners::toString);
+        JsonNode slips = teacher.get("/api/assignments/1/boxes").json().get("slips");
+        assertEquals(learners.size(), slips.size());
+        for (JsonNode slip : slips) {
+            String code = slip.get("slip").asString();
+            assertEquals(learners.get(code).size(), slip.get("learners").asInt());
+            assertEquals(answers.get(code), slip.get("answers").size());
+        }
     }
 
     @Test

@@ -5,14 +5,14 @@ import java.util.List;
 import java.util.Optional;
 
 /** What several laws ask of a combination. */
-final class Combinations {
+public final class Combinations {
     /** A combination's own subject and those of its members that resist. */
-    record WholeAndMembers(Subject whole, List<Subject> members) {}
+    public record WholeAndMembers(Subject whole, List<Subject> members) {}
 
     private Combinations() {}
 
     /** Empty where the combination or a member has no subject, or where one member is all there is to it. */
-    static Optional<WholeAndMembers> wholeAndMembers(Structure.Combination combination) {
+    public static Optional<WholeAndMembers> wholeAndMembers(Structure.Combination combination) {
         return combination
                 .resistance()
                 .flatMap(whole -> combination

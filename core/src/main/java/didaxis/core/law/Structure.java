@@ -52,7 +52,7 @@ public final class Structure {
             return members.stream().anyMatch(member -> Double.isInfinite(member.ohms()));
         }
 
-        boolean hasIdealMember() {
+        public boolean hasIdealMember() {
             return members.stream().anyMatch(member -> member.ohms() == 0);
         }
     }

@@ -2,6 +2,9 @@ package didaxis.core.marking;
 
 import didaxis.core.circuit.Cell;
 import didaxis.core.quantity.Reading;
+import didaxis.core.slip.Slip;
+import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 
 /** What marking says of one answer. */
@@ -17,10 +20,19 @@ public sealed interface Finding {
                 right -> true,
                 early -> true,
                 followed -> true,
-                slip -> false,
+                slipped -> false,
                 wrong -> false,
                 blank -> false,
                 unreadable -> false));
+    }
+
+    /** The slip by whose name it is known, if any. */
+    default Optional<Slip> slip() {
+        if (this instanceof Slipped slipped)
+            return Optional.of(slipped.simplest().slip());
+        boolean otherUnit = this instanceof Unreadable unreadable
+                && unreadable.typed().unitOf().isPresent();
+        return otherUnit ? Optional.of(Slip.UNIT_OF_ANOTHER_QUANTITY) : Optional.empty();
     }
 
     /** The true value. */
@@ -47,11 +59,25 @@ public sealed interface Finding {
         }
     }
 
-    /** The origin of an error that is known by its way: the value cut off at the figures written instead of rounded. */
-    record CutOff(Cell cell, double expected, Reading.Read read) implements Finding {
+    /**
+     * The origin of an error that is known by its name.
+     *
+     * @param slips those that give the answer, the simplest first; at least one
+     */
+    record Slipped(Cell cell, double expected, Reading.Read read, List<NamedSlip> slips) implements Finding {
+        public Slipped {
+            slips = List.copyOf(slips);
+            if (slips.isEmpty()) throw new IllegalArgumentException("slips of (" + cell + ") must be at least one");
+        }
+
+        /** The simplest. */
+        public NamedSlip simplest() {
+            return slips.get(0);
+        }
+
         @Override
         public <T> T match(Cases<T> cases) {
-            return cases.cutOff.apply(this);
+            return cases.slipped.apply(this);
         }
     }
 
@@ -85,7 +111,7 @@ public sealed interface Finding {
             Function<Right, T> right,
             Function<RoundedEarly, T> roundedEarly,
             Function<FollowThrough, T> followThrough,
-            Function<CutOff, T> cutOff,
+            Function<Slipped, T> slipped,
             Function<Wrong, T> wrong,
             Function<Blank, T> blank,
             Function<Unreadable, T> unreadable) {}

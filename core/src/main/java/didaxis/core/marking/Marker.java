@@ -2,6 +2,7 @@ package didaxis.core.marking;
 
 import didaxis.core.circuit.Cell;
 import didaxis.core.law.Relations;
+import didaxis.core.law.Structure;
 import didaxis.core.marking.Origins.Explanation;
 import didaxis.core.marking.Sheet.Kind;
 import didaxis.core.quantity.Reading;
@@ -16,6 +17,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -32,6 +35,7 @@ public final class Marker {
     private final List<Cell> zeros;
 
     private final Ways ways;
+    private Twins twins;
 
     private Marker(Relations relations, Set<Cell> given, MarkingStyle style) {
         this.relations = relations;
@@ -62,6 +66,11 @@ public final class Marker {
                 .value(cell)
                 .orElseThrow(() -> new IllegalArgumentException("cell ("
                         + cell.subject().id() + " " + cell.quantity().word() + ") has no value in this circuit"));
+    }
+
+    private synchronized Twins twins() {
+        if (twins == null) twins = new Twins(ways, Structure.of(relations.chart(), relations.style()));
+        return twins;
     }
 
     /** Whether a cell is one that can be judged here. */
@@ -156,10 +165,21 @@ public final class Marker {
                                 one -> found.containsKey(one) ? found.get(one).inTheHead() : Integer.MAX_VALUE)
                         .thenComparingInt(one -> one.restsOn().cardinality()))
                 .toList();
-        BitSet origins = Origins.fewest(wrong.size(), all);
-        origins.stream().map(wrong::get).filter(grounding::cutOff).forEach(number -> {
+        SlipSearch slips = new SlipSearch(sheet, twins(), grounding, reads, wrong);
+        // Within a task a learner may have begun anywhere, and most likely with an idea that is known to go wrong.
+        int[] likeliest = IntStream.range(0, wrong.size())
+                .boxed()
+                .sorted(Comparator.comparingInt((Integer k) -> order.task(ways.cell(wrong.get(k))))
+                        .thenComparing(k -> !slips.isIdea(wrong.get(k))))
+                .mapToInt(Integer::intValue)
+                .toArray();
+        BitSet origins = Origins.fewest(wrong.size(), all, likeliest);
+        Set<Integer> starts = origins.stream().map(wrong::get).boxed().collect(Collectors.toSet());
+        starts.forEach(number -> {
+            List<NamedSlip> named = slips.named(number, starts);
             Cell cell = ways.cell(number);
-            findings.put(cell, new Finding.CutOff(cell, ways.truth(number), reads.get(number)));
+            if (!named.isEmpty())
+                findings.put(cell, new Finding.Slipped(cell, ways.truth(number), reads.get(number), named));
         });
         for (Explanation followed : Origins.followed(wrong.size(), origins, all)) {
             int number = wrong.get(followed.target());

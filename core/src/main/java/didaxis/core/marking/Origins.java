@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.IntConsumer;
+import java.util.stream.IntStream;
 
 /**
  * Which of the wrong answers are where an error starts: the fewest that lead to all the others. Answers are
@@ -34,6 +35,7 @@ final class Origins {
 
     private final int count;
     private final List<Explanation> explanations;
+    private final int[] likeliest;
     private final int[][] usedBy;
     private final int[] missing;
     private final BitSet explained = new BitSet();
@@ -44,8 +46,9 @@ final class Origins {
     private int trailed = 0;
     private long lookedAt = 0;
 
-    private Origins(int count, List<Explanation> explanations) {
+    private Origins(int count, List<Explanation> explanations, int[] likeliest) {
         this.count = count;
+        this.likeliest = likeliest;
         this.explanations = explanations;
         missing = explanations.stream()
                 .mapToInt(explanation -> explanation.restsOn().cardinality())
@@ -63,14 +66,25 @@ final class Origins {
                 .toArray(int[][]::new);
     }
 
-    /** The origins among answers 0 to count−1; of equally few, those that lead to the others to the figures written. */
+    /** The origins among answers 0 to count−1; of equally few, the earliest. */
     static BitSet fewest(int count, List<Explanation> explanations) {
-        Origins all = new Origins(count, withoutSupersets(count, explanations));
+        return fewest(count, explanations, IntStream.range(0, count).toArray());
+    }
+
+    /**
+     * The origins among answers 0 to count−1; of equally few, those that lead to the others to the figures written, and of
+     * these the likelier.
+     *
+     * @param likeliest the answers, those first where an error would start before it did elsewhere
+     */
+    static BitSet fewest(int count, List<Explanation> explanations, int[] likeliest) {
+        Origins all = new Origins(count, withoutSupersets(count, explanations), likeliest);
         Origins exact = new Origins(
                 count,
                 withoutSupersets(
                         count,
-                        explanations.stream().filter(Explanation::exactly).toList()));
+                        explanations.stream().filter(Explanation::exactly).toList()),
+                likeliest);
         BitSet found = new BitSet();
         for (BitSet cluster : clusters(count, explanations)) found.or(search(cluster, exact, all));
         return found;
@@ -149,7 +163,9 @@ final class Origins {
     private boolean covering(BitSet cluster, BitSet origins, int more) {
         int mark = trailed;
         origins.stream().filter(i -> !reached.get(i)).forEach(this::add);
-        int[] others = cluster.stream().filter(i -> !origins.get(i)).toArray();
+        int[] others = IntStream.of(likeliest)
+                .filter(i -> cluster.get(i) && !origins.get(i))
+                .toArray();
         boolean found = tryAdding(cluster, origins, others, 0, more);
         takeBack(mark);
         return found;
@@ -230,7 +246,7 @@ final class Origins {
 
     /** For each answer that follows from these origins, the explanation by which it does. */
     static List<Explanation> followed(int count, BitSet origins, List<Explanation> explanations) {
-        Origins all = new Origins(count, explanations);
+        Origins all = new Origins(count, explanations, new int[0]);
         List<Explanation> followed = new ArrayList<>();
         origins.stream().forEach(all.reached::set);
         for (int origin = origins.nextSetBit(0); origin >= 0; origin = origins.nextSetBit(origin + 1))

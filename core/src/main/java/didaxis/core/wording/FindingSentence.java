@@ -22,14 +22,20 @@ public record FindingSentence(AmountFormat format, Symbols symbols) {
                 followed -> "Follows correctly from your " + own(followed) + ": "
                         + sum(followed.cell(), followed.derivation()) + " (right would be "
                         + amount(followed.cell(), followed.expected()) + ").",
-                slip -> "Cut off instead of rounded: you wrote " + slip.read().shown() + "; the value is "
-                        + amount(slip.cell(), slip.expected()) + ".",
+                slipped -> "You wrote " + slipped.read().shown() + "; right is "
+                        + amount(slipped.cell(), slipped.expected())
+                        + slips().toLearner(slipped),
                 wrong -> "You wrote " + wrong.read().shown() + "; right is " + amount(wrong.cell(), wrong.expected())
                         + ", and nothing else on your sheet leads to your value.",
                 blank -> "Nothing was written; " + symbols.text(blank.cell()) + " is "
                         + amount(blank.cell(), blank.expected()) + ".",
                 unreadable -> unread(unreadable.typed()) + "; right is "
                         + amount(unreadable.cell(), unreadable.expected()) + "."));
+    }
+
+    /** The same numbers and letters for slips. */
+    public SlipSentence slips() {
+        return new SlipSentence(format, symbols);
     }
 
     /** What is asked, in letters. */
@@ -50,7 +56,7 @@ public record FindingSentence(AmountFormat format, Symbols symbols) {
     }
 
     private String sum(Cell cell, Derivation derivation) {
-        return new PrintedSum(cell, derivation, format, symbols).text();
+        return new PrintedSum(cell, derivation.formula(), derivation.inputs(), format, symbols).text();
     }
 
     private static String unread(Reading.Unreadable typed) {

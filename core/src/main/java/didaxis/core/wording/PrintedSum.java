@@ -1,20 +1,21 @@
 package didaxis.core.wording;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.formula.Evaluation;
 import didaxis.core.formula.Formula;
 import didaxis.core.formula.FormulaText;
 import didaxis.core.formula.Symbols;
-import didaxis.core.marking.Derivation;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
 import java.math.BigDecimal;
+import java.util.Map;
 
 /**
  * Prints a sum as letters, numbers and result. The numbers stand in units that go together, such as V, mA, kΩ and mW,
  * with the result's own prefix, so that the printed numbers give the printed result.
  */
-record PrintedSum(Cell cell, Derivation derivation, AmountFormat format, Symbols symbols) {
+record PrintedSum(Cell cell, Formula formula, Map<Cell, BigDecimal> inputs, AmountFormat format, Symbols symbols) {
     private static final int SMALLEST = -12;
     private static final int LARGEST = 12;
     /** A prefix is worth it if it saves a number more than half a place. */
@@ -35,16 +36,15 @@ record PrintedSum(Cell cell, Derivation derivation, AmountFormat format, Symbols
 
     /** "I₂ = V₂/R₂ = 24/21 = 1.14 A"; for a value that is only copied "V₂ = V₁ = 24.0 V". */
     String text() {
-        Formula formula = derivation.formula();
-        Amount result = Amount.of(derivation.value(), cell.quantity());
+        double value = formula.with(new Evaluation(input -> inputs.get(input).doubleValue()));
+        Amount result = Amount.of(value, cell.quantity());
         String equals = symbols.text(cell) + " = ";
-        if (derivation.inputs().isEmpty()) return equals + format.print(result);
+        if (inputs.isEmpty()) return equals + format.print(result);
         String letters = FormulaText.print(formula, symbols::text) + " = ";
         if (formula instanceof Formula.Of) return equals + letters + format.print(result);
         Units units = units(format.exponent(result));
         String numbers = FormulaText.print(
-                formula,
-                input -> format.plain(derivation.inputs().get(input).movePointLeft(units.of(input.quantity()))));
+                formula, input -> format.plain(inputs.get(input).movePointLeft(units.of(input.quantity()))));
         return equals + letters + numbers + " = " + format.print(result);
     }
 
@@ -69,8 +69,8 @@ record PrintedSum(Cell cell, Derivation derivation, AmountFormat format, Symbols
     /** How many places in all the numbers lie outside of 0.1 to 1000. */
     private double awkwardness(Units units) {
         double awkward = 0;
-        for (Cell input : derivation.inputs().keySet()) {
-            BigDecimal number = derivation.inputs().get(input);
+        for (Cell input : inputs.keySet()) {
+            BigDecimal number = inputs.get(input);
             if (number.signum() == 0) continue;
             double places = Math.log10(number.abs().doubleValue()) - units.of(input.quantity());
             awkward += Math.max(0, Math.max(-1 - places, places - 3));

@@ -23,6 +23,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 
 /** A circuit's chart worked by made-up learners: rounded as they go, with errors carried on, or guessed. */
 public final class LearnerWork {
@@ -74,7 +75,7 @@ public final class LearnerWork {
         return Marker.of(relations, givens.keySet(), MarkingStyle.STANDARD);
     }
 
-    private double truth(Cell cell) {
+    public double truth(Cell cell) {
         return relations.chart().value(cell).orElseThrow();
     }
 
@@ -92,6 +93,23 @@ public final class LearnerWork {
      * @param spoiled cells and the factors by which they are written wrong; they are carried on so
      */
     public Map<Cell, String> worked(Precision precision, Map<Cell, Double> spoiled, Habit habit, Random random) {
+        Map<Cell, Hand> hands = new HashMap<>();
+        spoiled.forEach((cell, factor) -> hands.put(
+                cell, (known, value) -> rounded(value * factor, precision).toPlainString()));
+        return written(precision, hands, habit, random);
+    }
+
+    /** How a learner writes one cell down, of what the others are to the learner and what it should be by these. */
+    public interface Hand {
+        String write(ToDoubleFunction<Cell> known, double value);
+    }
+
+    /**
+     * Every cell worked out and rounded, each from rounded values.
+     *
+     * @param hands cells and how they are written; they are carried on so
+     */
+    public Map<Cell, String> written(Precision precision, Map<Cell, Hand> hands, Habit habit, Random random) {
         Map<Cell, Double> known = new HashMap<>(givens);
         Map<Cell, String> written = new LinkedHashMap<>();
         List<Step> left = new ArrayList<>(steps);
@@ -100,10 +118,12 @@ public final class LearnerWork {
             left.remove(step);
             List<Formula> ways = habit == Habit.OWN_STEPS ? List.of() : ways(step.cell(), known);
             Formula way = ways.isEmpty() ? step.formula() : ways.get(random.nextInt(ways.size()));
-            double value = way.with(new Evaluation(known::get)) * spoiled.getOrDefault(step.cell(), 1.0);
-            BigDecimal digits = rounded(value, precision);
-            known.put(step.cell(), digits.doubleValue());
-            written.put(step.cell(), digits.toPlainString());
+            double value = way.with(new Evaluation(known::get));
+            Hand hand = hands.getOrDefault(
+                    step.cell(), (own, right) -> rounded(right, precision).toPlainString());
+            String digits = hand.write(cell -> known.getOrDefault(cell, Double.NaN), value);
+            known.put(step.cell(), Double.parseDouble(digits));
+            written.put(step.cell(), digits);
         }
         return written;
     }

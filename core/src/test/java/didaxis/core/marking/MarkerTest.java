@@ -35,7 +35,9 @@ class MarkerTest {
 
     private static String kinds(List<Finding> findings) {
         return findings.stream()
-                .map(finding -> finding.getClass().getSimpleName())
+                .map(finding -> finding instanceof Finding.Slipped slipped
+                        ? slipped.simplest().slip().name()
+                        : finding.getClass().getSimpleName())
                 .collect(Collectors.joining(" "));
     }
 
@@ -54,11 +56,11 @@ class MarkerTest {
                 "24 V : R1=15 || R2=21 ~ R2 voltage 24 V; R2 current 1.10 A; R2 power 26.4 W ~ Right Wrong FollowThrough",
                 // Values that only a difference of unwritten ones, or one that is below zero, could lead to.
                 "20 V : R1=6 || R2=10 + R3=7 ~ R1 voltage 12.4; R1 power 10.6 ~ Wrong Wrong",
-                "20 V : (R1=17 + R2=20) || R3=11 ~ R3 voltage 36.6; total resistance 12.9 ~ Wrong Wrong",
-                "9 V : R1=2 || (R2=2 + R3=2) ~ R23 voltage 13; R2 voltage 27; R23 resistance 1 ~ Wrong Wrong Wrong",
-                "20 V : R1=6 || R2=10 + R3=7 ~ R1,R2 current 2.9; R1 voltage 10 ~ Wrong Wrong",
+                "20 V : (R1=17 + R2=20) || R3=11 ~ R3 voltage 36.6; total resistance 12.9 ~ Wrong PARALLEL_ABOVE_SMALLEST_BRANCH",
+                "9 V : R1=2 || (R2=2 + R3=2) ~ R23 voltage 13; R2 voltage 27; R23 resistance 1 ~ Wrong SUPPLY_CURRENT_IN_EVERY_BRANCH SERIES_COMBINED_AS_PARALLEL",
+                "20 V : R1=6 || R2=10 + R3=7 ~ R1,R2 current 2.9; R1 voltage 10 ~ Wrong VOLTAGE_SHARED_EQUALLY",
                 "12 V : R1=24 || R2=19 + R3=4 + R4=9 || R5=1"
-                        + " ~ R1,R2 current 0.774; R2 power 16; total power 18; R3 current 11 ~ Right Wrong Wrong Wrong",
+                        + " ~ R1,R2 current 0.774; R2 power 16; total power 18; R3 current 11 ~ Right Wrong Wrong TWO_NUMBERS_FOR_ONE",
                 // Half of 5.625 was rounded down, from which 14.4 Ω would follow to the figures written: the earlier is
                 // the origin.
                 "9 V : R1=6 + R2=12 ~ total resistance 14.4; total current 0.625 A; total power 5.62 W"
@@ -85,9 +87,20 @@ class MarkerTest {
                 // Round the loop with the terminal voltage unwritten: 12 − 3 × 1 − 2 × 3.
                 "12 V r=1 : R1=3 + R2=2 ~ total current 3 A; R1 voltage 3 V; R2 voltage 6 V ~ Wrong FollowThrough FollowThrough",
                 // Cut off at two figures: 1.69 A.
-                "12 V : R1=5 + R2=2.1 ~ total current 1.6 A; R1 voltage 8.0 V ~ CutOff FollowThrough",
+                "12 V : R1=5 + R2=2.1 ~ total current 1.6 A; R1 voltage 8.0 V ~ CUT_OFF FollowThrough",
                 // A bypass ignored does not follow by taking away powers that nobody wrote.
-                "12 V : R1=4 + (S1=closed || R2=8) ~ total current 1 A; R2 power 8 W ~ Wrong Wrong",
+                "12 V : R1=4 + (S1=closed || R2=8) ~ total current 1 A; R2 power 8 W ~ BYPASS_IGNORED SUPPLY_CURRENT_IN_EVERY_BRANCH",
+                // Both branches' currents are one slip where the total is written, two origins where it is not.
+                "16 V : R1=5 + (R2=12 || R3=4) ~ R2 current 1.5 A; R3 current 0.50 A"
+                        + " ~ LARGER_BRANCH_LARGER_CURRENT LARGER_BRANCH_LARGER_CURRENT",
+                "16 V : R1=5 + (R2=12 || R3=4) ~ R2 power 9.00 W; R3 power 3.00 W ~ EXCHANGED EXCHANGED",
+                // A slip made at a value that nobody asks for, and carried on.
+                "16 V : R1=5 + (R2=12 || R3=4) ~ total current 0.762 A ~ PARALLEL_ADDED_AS_SERIES",
+                // 12 V over 17.0 Ω, but over 20 Ω when the total is rounded to one figure.
+                "12 V : R1=4.7 + R2=12.3 ~ total current 0.600 A ~ ROUNDED_TOO_EARLY",
+                // The voltage is shared equally; the current was worked from that and is no origin though it comes
+                // first.
+                "12 V : R1=3 + R2=5 ~ R1 current 2.00 A; R1 voltage 6.00 V ~ FollowThrough VOLTAGE_SHARED_EQUALLY",
             })
     void answersAreJudgedByWhatLeadsToThem(String notation, String answers, String expected) {
         List<Finding> findings = mark(notation, answers);
@@ -103,7 +116,7 @@ class MarkerTest {
                 "16 V : L9=5 + (H2=12 || R1=4)",
                 "H2,R1 resistance 16; total resistance 21; total current 0.762; H2 current 3");
         assertEquals(kinds(one), kinds(other));
-        assertEquals("Wrong FollowThrough FollowThrough Wrong", kinds(one));
+        assertEquals("PARALLEL_ADDED_AS_SERIES FollowThrough FollowThrough Wrong", kinds(one));
     }
 
     @Test
@@ -117,7 +130,7 @@ class MarkerTest {
     void aFindingSaysTheNumbersItUsed() {
         assertEquals(
                 List.of(
-                        "You wrote 0.333 Ω; right is 3.00 Ω, and nothing else on your sheet leads to your value.",
+                        "You wrote 0.333 Ω; right is 3.00 Ω. R₂₃ = 1/R₂ + 1/R₃ = 1/12 + 1/4 = 0.333 Ω is still the reciprocal; turn it over at the end.",
                         "Follows correctly from your R₂₃ = 0.333 Ω: R(total) = R₁ + R₂₃ = 5 + 0.333 = 5.33 Ω (right would be 8.00 Ω).",
                         "Nothing was written; P₂ is 3.00 W.",
                         "“x” could not be read as a power in W, such as 2.5 W or 2500 mW; right is 9.00 W.",

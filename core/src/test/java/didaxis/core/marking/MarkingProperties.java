@@ -71,7 +71,7 @@ class MarkingProperties {
 
     private static Set<Cell> origins(List<Finding> findings) {
         return findings.stream()
-                .filter(finding -> finding instanceof Finding.Wrong || finding instanceof Finding.CutOff)
+                .filter(finding -> finding instanceof Finding.Wrong || finding instanceof Finding.Slipped)
                 .map(Finding::cell)
                 .collect(Collectors.toSet());
     }

@@ -48,7 +48,17 @@ final class ResultsCsv {
     static String findings(List<Sent> all) {
         List<List<Object>> rows = new ArrayList<>();
         rows.add(List.of(
-                "learner", "sign-in name", "variant", "task", "asked", "answer", "finding", "points", "of", "because"));
+                "learner",
+                "sign-in name",
+                "variant",
+                "task",
+                "asked",
+                "answer",
+                "finding",
+                "points",
+                "of",
+                "because",
+                "slip"));
         for (Sent sent : all) {
             Map<String, String> answers = sent.submission().answers().stream()
                     .collect(Collectors.toMap(Answer::box, Answer::text, (one, other) -> other));
@@ -66,7 +76,8 @@ final class ResultsCsv {
                         found.finding(),
                         found.points(),
                         found.of(),
-                        found.sentence()));
+                        found.sentence(),
+                        found.slip() == null ? "" : found.slip()));
             }
         }
         return print(rows);

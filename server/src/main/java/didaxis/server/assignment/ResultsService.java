@@ -91,20 +91,29 @@ class ResultsService {
     /**
      * An assignment box by box over all who have sent it, and where everybody is.
      *
+     * @param slips by how many each was made
      * @param again the boxes at which most marks were lost, the most first
      */
     record BoxesView(
-            AssignmentSummary assignment, List<LearnerView> learners, List<BoxResults> boxes, List<String> again) {
+            AssignmentSummary assignment,
+            List<LearnerView> learners,
+            List<BoxResults> boxes,
+            List<SlipResults> slips,
+            List<String> again) {
         private static final int MOST_AGAIN = 5;
 
-        static BoxesView of(AssignmentSummary assignment, List<LearnerView> learners, List<BoxResults> boxes) {
+        static BoxesView of(
+                AssignmentSummary assignment,
+                List<LearnerView> learners,
+                List<BoxResults> boxes,
+                List<SlipResults> slips) {
             List<String> again = boxes.stream()
                     .filter(box -> box.lost() > 0)
                     .sorted(Comparator.comparingInt(BoxResults::lost).reversed())
                     .limit(MOST_AGAIN)
                     .map(BoxResults::box)
                     .toList();
-            return new BoxesView(assignment, learners, boxes, again);
+            return new BoxesView(assignment, learners, boxes, slips, again);
         }
     }
 
@@ -130,7 +139,10 @@ class ResultsService {
                     assignments.variants(assignment));
         });
         return BoxesView.of(
-                found.summary(), found.standing(), BoxResults.of(found.variants(), found.sent(), found.learners()));
+                found.summary(),
+                found.standing(),
+                BoxResults.of(found.variants(), found.sent(), found.learners()),
+                SlipResults.of(found.variants(), found.sent(), found.learners()));
     }
 
     /** The findings of all sheets that came in, as CSV. */

@@ -42,7 +42,7 @@ class Sheets {
             ORDER BY s.sent_at, s.id
             """;
     private static final String FINDINGS = """
-            SELECT f.submission_id, f.box, f.code, f.points, f.detail, f.working
+            SELECT f.submission_id, f.box, f.code, f.points, f.detail, f.slips, f.working
             FROM finding f JOIN submission s ON s.id = f.submission_id JOIN sheet h ON h.id = s.sheet_id
             WHERE h.assignment_id = :assignment
             """;
@@ -60,11 +60,11 @@ class Sheets {
             ON CONFLICT (sheet_id) DO NOTHING RETURNING id
             """;
     private static final String INSERT_FINDING = """
-            INSERT INTO finding (submission_id, box, code, points, detail, working)
-            VALUES (:submission, :box, :code, :points, :detail, :working)
+            INSERT INTO finding (submission_id, box, code, points, detail, slip, slips, working)
+            VALUES (:submission, :box, :code, :points, :detail, :slip, :slips, :working)
             """;
     private static final String CORRECT_FINDING = """
-            UPDATE finding SET code = :code, points = :points, working = :working
+            UPDATE finding SET code = :code, points = :points, slip = :slip, slips = :slips, working = :working
             WHERE submission_id = :submission AND box = :box
             """;
     private static final String COUNT_MARKS = """
@@ -207,12 +207,14 @@ class Sheets {
 
     private StoredFinding finding(ResultSet row) throws SQLException {
         String detail = row.getString("detail");
+        String slips = row.getString("slips");
         String working = row.getString("working");
         return new StoredFinding(
                 row.getString("box"),
                 StoredFinding.Code.valueOf(row.getString("code")),
                 row.getInt("points"),
                 detail == null ? null : json.read(detail, new TypeReference<>() {}),
+                slips == null ? List.of() : json.read(slips, new TypeReference<>() {}),
                 working == null ? null : json.read(working, new TypeReference<>() {}));
     }
 
@@ -269,26 +271,26 @@ class Sheets {
     }
 
     private void insert(long submission, StoredFinding finding) {
-        database.sql(INSERT_FINDING)
-                .param("submission", submission)
-                .param("box", finding.box())
-                .param("code", finding.code().name())
-                .param("points", finding.points())
-                .param("working", finding.working() == null ? null : json.write(finding.working()))
+        found(INSERT_FINDING, submission, finding)
                 .param("detail", finding.derivation() == null ? null : json.write(finding.derivation()))
                 .update();
     }
 
     /** Another finding in the place of one that is kept. */
     void correct(long submission, StoredFinding finding) {
-        database.sql(CORRECT_FINDING)
+        found(CORRECT_FINDING, submission, finding).update();
+        database.sql(COUNT_MARKS).param("submission", submission).update();
+    }
+
+    private JdbcClient.StatementSpec found(String sql, long submission, StoredFinding finding) {
+        return database.sql(sql)
                 .param("submission", submission)
                 .param("box", finding.box())
                 .param("code", finding.code().name())
                 .param("points", finding.points())
-                .param("working", finding.working() == null ? null : json.write(finding.working()))
-                .update();
-        database.sql(COUNT_MARKS).param("submission", submission).update();
+                .param("slip", finding.slip() == null ? null : finding.slip().name())
+                .param("slips", finding.slips().isEmpty() ? null : json.write(finding.slips()))
+                .param("working", finding.working() == null ? null : json.write(finding.working()));
     }
 
     /** Gives collected sheets back to be written on. */

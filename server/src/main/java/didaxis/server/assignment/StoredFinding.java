@@ -1,19 +1,23 @@
 package didaxis.server.assignment;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import didaxis.core.answer.Verdict;
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subjects;
+import didaxis.core.formula.Formula;
 import didaxis.core.law.Law;
 import didaxis.core.line.WorkingCheck.Checked;
 import didaxis.core.marking.BoxFinding;
 import didaxis.core.marking.Credit;
 import didaxis.core.marking.Derivation;
 import didaxis.core.marking.Finding;
+import didaxis.core.marking.NamedSlip;
 import didaxis.core.marking.QuestionMarker;
 import didaxis.core.quantity.Reading;
 import didaxis.core.question.Box;
 import didaxis.core.question.Question;
+import didaxis.core.slip.Slip;
 import didaxis.core.style.ClassStyle;
 import didaxis.server.circuit.CellView;
 import java.math.BigDecimal;
@@ -29,15 +33,22 @@ import java.util.function.Function;
  *
  * @param box its id on the sheet
  * @param derivation how the answer follows; null where it does not follow from others
+ * @param slips by which it is known, the simplest first
  * @param working what a calculation in lines earned, point by point; null where it was none
  */
-record StoredFinding(String box, Code code, int points, StoredDerivation derivation, StoredWorking working) {
+record StoredFinding(
+        String box, Code code, int points, StoredDerivation derivation, List<StoredSlip> slips, StoredWorking working) {
+    /** Of the slips that give one answer so many are kept. */
+    private static final int MOST_SLIPS = 8;
+
     /** What marking can say of an answer. */
     enum Code {
         RIGHT,
         ROUNDED_EARLY,
         FOLLOW_THROUGH,
-        CUT_OFF,
+        /** Known by a slip's name; of the first, cutting off, it was the code itself. */
+        @JsonAlias("CUT_OFF")
+        SLIP,
         PARTLY,
         UNDECIDED,
         WRONG,
@@ -61,7 +72,7 @@ record StoredFinding(String box, Code code, int points, StoredDerivation derivat
                     right -> RIGHT,
                     early -> ROUNDED_EARLY,
                     follows -> FOLLOW_THROUGH,
-                    cutOff -> CUT_OFF,
+                    slipped -> SLIP,
                     wrong -> WRONG,
                     blank -> BLANK,
                     unreadable -> UNREADABLE));
@@ -100,7 +111,7 @@ record StoredFinding(String box, Code code, int points, StoredDerivation derivat
                     used(derivation.inputs(), Function.identity()));
         }
 
-        private static <T> List<Used> used(Map<Cell, T> numbers, Function<T, BigDecimal> exactly) {
+        static <T> List<Used> used(Map<Cell, T> numbers, Function<T, BigDecimal> exactly) {
             return numbers.entrySet().stream()
                     .map(number -> new Used(CellView.of(number.getKey()), exactly.apply(number.getValue())))
                     .toList();
@@ -116,6 +127,48 @@ record StoredFinding(String box, Code code, int points, StoredDerivation derivat
         }
     }
 
+    /**
+     * A slip; of one that is about the cell's own value the rest is null.
+     *
+     * @param at where it was made
+     */
+    record StoredSlip(Slip slip, CellView at, Object formula, List<Used> inputs) {
+        static StoredSlip of(NamedSlip named) {
+            return new StoredSlip(
+                    named.slip(),
+                    CellView.of(named.at()),
+                    named.formula().with(FormulaCode.WRITER),
+                    StoredDerivation.used(named.inputs(), Function.identity()));
+        }
+
+        NamedSlip in(Cell own, double expected, Subjects subjects) {
+            if (at == null) return new NamedSlip(slip, own, Formula.of(own), Map.of(own, BigDecimal.valueOf(expected)));
+            Map<Cell, BigDecimal> put = new LinkedHashMap<>();
+            inputs.forEach(number -> put.put(number.cell().in(subjects), number.value()));
+            return new NamedSlip(slip, at.in(subjects), FormulaCode.read(formula, subjects), put);
+        }
+    }
+
+    /** The simplest of the slips; null where none is known. */
+    Slip slip() {
+        return slips.isEmpty() ? null : slips.get(0).slip();
+    }
+
+    private List<NamedSlip> slips(Cell own, double expected, Subjects subjects) {
+        return slips.stream().map(one -> one.in(own, expected, subjects)).toList();
+    }
+
+    private static List<StoredSlip> slips(Finding finding) {
+        if (finding instanceof Finding.Slipped slipped)
+            return slipped.slips().stream()
+                    .limit(MOST_SLIPS)
+                    .map(StoredSlip::of)
+                    .toList();
+        return finding.slip().stream()
+                .map(slip -> new StoredSlip(slip, null, null, null))
+                .toList();
+    }
+
     static StoredFinding of(String box, BoxFinding finding) {
         Optional<Derivation> derivation = finding.match(
                 amount -> derivation(amount.finding()), lines -> derivation(lines.answer()), words -> Optional.empty());
@@ -124,6 +177,7 @@ record StoredFinding(String box, Code code, int points, StoredDerivation derivat
                 Code.of(finding),
                 finding.points(),
                 derivation.map(StoredDerivation::of).orElse(null),
+                finding.match(amount -> slips(amount.finding()), lines -> slips(lines.answer()), words -> List.of()),
                 StoredWorking.of(finding));
     }
 
@@ -132,7 +186,7 @@ record StoredFinding(String box, Code code, int points, StoredDerivation derivat
                 right -> Optional.empty(),
                 early -> Optional.of(early.derivation()),
                 follows -> Optional.of(follows.derivation()),
-                cutOff -> Optional.empty(),
+                slipped -> Optional.empty(),
                 wrong -> Optional.empty(),
                 blank -> Optional.empty(),
                 unreadable -> Optional.empty()));
@@ -141,6 +195,7 @@ record StoredFinding(String box, Code code, int points, StoredDerivation derivat
     /** What was found, where a box has so many marks: right without the mark of its unit is partly right. */
     Code judged(int marks) {
         if (working != null) return worked(marks);
+        if (code == Code.UNREADABLE && !slips.isEmpty()) return Code.SLIP;
         return code.isRight() && points < marks ? Code.PARTLY : code;
     }
 
@@ -196,7 +251,7 @@ record StoredFinding(String box, Code code, int points, StoredDerivation derivat
         return switch (code) {
             case ROUNDED_EARLY -> new Finding.RoundedEarly(own, expected, read, derivation.in(chart.subjects()));
             case FOLLOW_THROUGH -> new Finding.FollowThrough(own, expected, read, derivation.in(chart.subjects()));
-            case CUT_OFF -> new Finding.CutOff(own, expected, read);
+            case SLIP -> new Finding.Slipped(own, expected, read, slips(own, expected, chart.subjects()));
             case WRONG -> new Finding.Wrong(own, expected, read);
             default -> new Finding.Right(own, expected, read);
         };

@@ -109,7 +109,12 @@ class WorkService {
         Paper paper = own.paper();
         SheetView sheet = SheetView.of(own.assignment(), paper, own.state(), room);
         return own.sent()
-                .map(sent -> new FeedbackView(sheet, sent.marks(), Judgement.views(paper, sent)))
+                .map(sent -> new FeedbackView(
+                        sheet,
+                        sent.marks(),
+                        Judgement.views(paper, sent).stream()
+                                .map(BoxFindingView::forLearner)
+                                .toList()))
                 .orElseGet(() -> new FeedbackView(
                         sheet, 0, Judgement.of(paper, List.of()).views(paper.style())));
     }

@@ -83,6 +83,22 @@ public record BoxFindingView(
                 });
     }
 
+    /** The same as a learner sees it. */
+    public BoxFindingView forLearner() {
+        return new BoxFindingView(
+                box,
+                finding,
+                shown,
+                points,
+                of,
+                sentence,
+                origin,
+                from,
+                slip,
+                amount == null ? null : amount.forLearner(),
+                working);
+    }
+
     private static BoxFindingView lines(String id, BoxFinding.OfLines one, String sentence, BoxSentence sentences) {
         FindingView view = FindingView.of(one.answer(), sentences.amounts());
         int of = one.box().marks();
