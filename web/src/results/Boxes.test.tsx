@@ -60,7 +60,7 @@ const slip = {
       number: '1.2',
       asked: 'voltage',
       text: '6 V',
-      sentence: 'Voltage shared equally by unequal parts: V₁ = E/2 = 12/2 = 6.00 V',
+      worked: 'V₁ = E/2 = 12/2 = 6.00 V',
     },
   ],
 }

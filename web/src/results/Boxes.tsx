@@ -71,27 +71,29 @@ export default function Boxes() {
           <Title order={2} mt="lg" mb="xs">
             {t('boxes.title')}
           </Title>
-          <table className={classes.table}>
-            <thead>
-              <tr>
-                <th scope="col">{t('boxes.box')}</th>
-                <th scope="col" className={classes.number}>
-                  {t('boxes.mean')}
-                </th>
-                {words.map((word) => (
-                  <th key={word} scope="col" className={classes.number}>
-                    {t(`boxes.${word}`)}
+          <div className={classes.wide}>
+            <table className={classes.table}>
+              <thead>
+                <tr>
+                  <th scope="col">{t('boxes.box')}</th>
+                  <th scope="col" className={classes.number}>
+                    {t('boxes.mean')}
                   </th>
+                  {words.map((word) => (
+                    <th key={word} scope="col" className={classes.number}>
+                      {t(`boxes.${word}`)}
+                    </th>
+                  ))}
+                  <th scope="col">{t('boxes.values')}</th>
+                </tr>
+              </thead>
+              <tbody>
+                {boxes.map((box) => (
+                  <Box key={box.box} box={box} words={words} many={many} assignment={assignment} />
                 ))}
-                <th scope="col">{t('boxes.values')}</th>
-              </tr>
-            </thead>
-            <tbody>
-              {boxes.map((box) => (
-                <Box key={box.box} box={box} words={words} many={many} assignment={assignment} />
-              ))}
-            </tbody>
-          </table>
+              </tbody>
+            </table>
+          </div>
         </>
       )}
       {releasing && <ReleaseDialog assignmentId={assignment.id} onClose={() => setReleasing(false)} />}

@@ -44,7 +44,7 @@ export function SlipList({ slips, sheets, assignment }: SlipListProps) {
                       <span className={classes.task}>{answer.number}</span> {answer.asked}: {answer.text}
                     </span>
                     <Text span c="dimmed" size="sm">
-                      {answer.sentence}
+                      {answer.worked}
                     </Text>
                   </li>
                 ))}

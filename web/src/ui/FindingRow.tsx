@@ -66,7 +66,7 @@ export function FindingRow({ finding, box, selected = false, onSelect }: Finding
         </span>
         {finding.finding !== 'right' && <span className={classes.sentence}>{finding.sentence}</span>}
         {slips.length > 1 && (
-          <span className={classes.soft}>
+          <span className={`${classes.sentence} ${classes.soft}`}>
             {t('feedback.orElse', {
               slips: slips
                 .slice(1)

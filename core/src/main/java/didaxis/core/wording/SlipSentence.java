@@ -111,10 +111,15 @@ public record SlipSentence(AmountFormat format, Symbols symbols) {
         };
     }
 
-    /** Its name, where it was made, and the sum that gives the answer. */
+    /** Its name, and the sum that gives the answer. */
     public String toTeacher(NamedSlip slip) {
-        String name = name(slip.slip());
-        return isReference(slip) ? name : name + ": " + sum(slip);
+        String worked = worked(slip);
+        return worked.isEmpty() ? name(slip.slip()) : name(slip.slip()) + ": " + worked;
+    }
+
+    /** The sum that gives the answer; empty where it is the right value, written in another way. */
+    public String worked(NamedSlip slip) {
+        return isReference(slip) ? "" : sum(slip);
     }
 
     /** What was done, with its numbers, and what to do instead, as it goes on after the right value. */

@@ -28,9 +28,9 @@ record SlipResults(String slip, String name, int learners, List<SlippedAnswer> a
      * @param number of its task on the sheet
      * @param asked what the box asks for
      * @param text as it was typed
-     * @param sentence what was worked there instead
+     * @param worked the sum that was worked there instead; empty where it is no matter of one
      */
-    record SlippedAnswer(Learner learner, String box, String number, String asked, String text, String sentence) {}
+    record SlippedAnswer(Learner learner, String box, String number, String asked, String text, String worked) {}
 
     /** Those made by most first; of what was sent or collected. */
     static List<SlipResults> of(Variants variants, List<Sheets.Submission> sent, List<Learner> learners) {
@@ -67,15 +67,13 @@ record SlipResults(String slip, String name, int learners, List<SlippedAnswer> a
                 new Symbols(paper.style().house().terms()));
         Finding finding = found.in(paper, place, text)
                 .match(BoxFinding.OfAmount::finding, BoxFinding.OfLines::answer, words -> null);
-        String sentence = finding instanceof Finding.Slipped slipped
-                ? sentences.toTeacher(slipped.simplest())
-                : SlipSentence.name(found.slip());
+        String worked = finding instanceof Finding.Slipped slipped ? sentences.worked(slipped.simplest()) : "";
         return new SlippedAnswer(
                 learner,
                 place.id(),
                 place.number(),
                 new BoxName(paper.style().house()).say(place.task(), place.box()),
                 text.strip(),
-                sentence);
+                worked);
     }
 }
