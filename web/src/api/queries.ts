@@ -322,6 +322,14 @@ export const boxResultsQuery = (id: number) =>
     queryFn: () => body(client.GET('/api/assignments/{id}/boxes', { params: { path: { id } } })),
   })
 
+/** Of a box over a class; of none named the first. */
+export const reviewQuery = (id: number, box: string) =>
+  queryOptions({
+    queryKey: ['assignments', 'review', id, box],
+    queryFn: () =>
+      body(client.GET('/api/assignments/{id}/review', { params: { path: { id }, query: { box } } })),
+  })
+
 export const keyingQuery = (id: number) =>
   queryOptions({
     queryKey: ['assignments', 'keying', id],

@@ -51,6 +51,7 @@ export const router = createBrowserRouter([
       { path: 'results', element: teachers(() => import('../results/ResultsList')) },
       { path: 'results/:classId', element: teachers(() => import('../results/Results')) },
       { path: 'results/:classId/:assignmentId', element: teachers(() => import('../results/Boxes')) },
+      { path: 'results/:classId/:assignmentId/review', element: teachers(() => import('../results/Review')) },
       {
         path: 'results/:classId/:assignmentId/:learnerId',
         element: teachers(() => import('../results/LearnerSheet')),

@@ -48,6 +48,11 @@ export default function Boxes() {
             </Button>
           )}
           {assignment.sent > 0 && (
+            <Button component={Link} to={`/results/${classId}/${assignment.id}/review`} variant="default">
+              {t('boxes.review')}
+            </Button>
+          )}
+          {assignment.sent > 0 && (
             <Button
               component="a"
               href={`/api/assignments/${assignment.id}/findings.csv`}

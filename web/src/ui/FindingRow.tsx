@@ -75,6 +75,14 @@ export function FindingRow({ finding, box, selected = false, onSelect }: Finding
             })}
           </span>
         )}
+        {finding.given && (
+          <span className={classes.sentence}>
+            {t(finding.given.reason ? 'feedback.givenWhy' : 'feedback.given', {
+              ...finding.given,
+              of: finding.of,
+            })}
+          </span>
+        )}
         {finding.working && <WorkedLines working={finding.working} />}
       </Row>
     </li>

@@ -83,7 +83,7 @@ record BoxResults(
     }
 
     /** The right answers of a box by variants, of those that were sent; one where all have the same. */
-    private static Map<String, String> models(Variants variants, Paper.Place place, List<Sheets.Submission> sent) {
+    static Map<String, String> models(Variants variants, Paper.Place place, List<Sheets.Submission> sent) {
         Map<Integer, String> models = new TreeMap<>();
         for (Sheets.Submission sheet : sent)
             models.computeIfAbsent(
@@ -102,7 +102,7 @@ record BoxResults(
     }
 
     /** "2 A", or "A: 2 A; B: 3 A"; of many variants only the first. */
-    private static String expected(Map<String, String> models) {
+    static String expected(Map<String, String> models) {
         if (models.size() == 1) return models.values().iterator().next();
         String shown = models.entrySet().stream()
                 .limit(MOST_MODELS)
@@ -126,7 +126,7 @@ record BoxResults(
         static Earned of(Paper.Place place, List<Sheets.Submission> sent) {
             int[] points = sent.stream()
                     .mapToInt(sheet ->
-                            sheet.finding(place.id()).map(StoredFinding::points).orElse(0))
+                            sheet.finding(place.id()).map(StoredFinding::earned).orElse(0))
                     .toArray();
             double mean = IntStream.of(points).average().orElse(0);
             double variance = IntStream.of(points)
@@ -156,7 +156,7 @@ record BoxResults(
             Paper own = variants.of(sheet.learnerId());
             String variant = models.size() == 1 ? "" : variants.letter(variants.number(sheet.learnerId()));
             WrongKey key = WrongKey.of(own, own.places().get(place.id()), text, variant);
-            int points = sheet.finding(place.id()).map(StoredFinding::points).orElse(0);
+            int points = sheet.finding(place.id()).map(StoredFinding::earned).orElse(0);
             wrong.computeIfAbsent(
                             key,
                             first -> new WrongValue(

@@ -46,7 +46,21 @@ record Judgement(Map<String, BoxFinding> findings, int marks) {
         paper.places()
                 .forEach((id, place) -> sent.finding(id)
                         .ifPresent(stored -> findings.put(id, stored.in(paper, place, typed.getOrDefault(id, "")))));
-        return views(findings, paper.style());
+        return views(findings, paper.style()).stream()
+                .map(view -> given(view, sent.finding(view.box()).orElseThrow()))
+                .toList();
+    }
+
+    /** What was found of one box of a sheet that was sent. */
+    static BoxFindingView view(Paper paper, Sheets.Submission sent, Paper.Place place, StoredFinding stored) {
+        BoxFinding found = stored.in(paper, place, sent.text(place.id()));
+        return given(views(Map.of(place.id(), found), paper.style()).get(0), stored);
+    }
+
+    private static BoxFindingView given(BoxFindingView view, StoredFinding stored) {
+        if (stored.given() == null) return view;
+        return view.given(new BoxFindingView.OverrideView(
+                stored.given().points(), stored.given().reason(), stored.given().by()));
     }
 
     List<BoxFindingView> views(ClassStyle style) {

@@ -42,8 +42,12 @@ class Sheets {
             ORDER BY s.sent_at, s.id
             """;
     private static final String FINDINGS = """
-            SELECT f.submission_id, f.box, f.code, f.points, f.detail, f.slips, f.working
+            SELECT f.submission_id, f.box, f.code, f.points, f.detail, f.slips, f.working,
+            o.points AS given, o.reason, a.display_name AS given_by
             FROM finding f JOIN submission s ON s.id = f.submission_id JOIN sheet h ON h.id = s.sheet_id
+            LEFT JOIN override o
+                ON o.id = (SELECT MAX(id) FROM override WHERE submission_id = f.submission_id AND box = f.box)
+            LEFT JOIN account a ON a.id = o.by_id
             WHERE h.assignment_id = :assignment
             """;
     private static final String FINDINGS_OF_ONE = FINDINGS + """
@@ -68,7 +72,10 @@ class Sheets {
             WHERE submission_id = :submission AND box = :box
             """;
     private static final String COUNT_MARKS = """
-            UPDATE submission SET marks = (SELECT SUM(points) FROM finding WHERE submission_id = :submission)
+            UPDATE submission SET marks = (
+                SELECT SUM(COALESCE((SELECT o.points FROM override o
+                    WHERE o.submission_id = f.submission_id AND o.box = f.box ORDER BY o.id DESC LIMIT 1), f.points))
+                FROM finding f WHERE f.submission_id = :submission)
             WHERE id = :submission
             """;
     private static final String UNSENT = """
@@ -215,7 +222,15 @@ class Sheets {
                 row.getInt("points"),
                 detail == null ? null : json.read(detail, new TypeReference<>() {}),
                 slips == null ? List.of() : json.read(slips, new TypeReference<>() {}),
-                working == null ? null : json.read(working, new TypeReference<>() {}));
+                working == null ? null : json.read(working, new TypeReference<>() {}),
+                given(row));
+    }
+
+    private static StoredFinding.Given given(ResultSet row) throws SQLException {
+        int points = row.getInt("given");
+        return row.wasNull()
+                ? null
+                : new StoredFinding.Given(points, row.getString("reason"), row.getString("given_by"));
     }
 
     /** Keeps a submission; one that is there already stays as it is. */
@@ -279,6 +294,11 @@ class Sheets {
     /** Another finding in the place of one that is kept. */
     void correct(long submission, StoredFinding finding) {
         found(CORRECT_FINDING, submission, finding).update();
+        count(submission);
+    }
+
+    /** Adds up anew what a submission earns. */
+    void count(long submission) {
         database.sql(COUNT_MARKS).param("submission", submission).update();
     }
 

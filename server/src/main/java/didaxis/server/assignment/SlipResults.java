@@ -43,7 +43,7 @@ record SlipResults(String slip, String name, int learners, List<SlippedAnswer> a
                 Paper.Place place = paper.places().get(found.box());
                 if (found.slip() == null
                         || place == null
-                        || found.points() == place.box().marks()) continue;
+                        || found.earned() == place.box().marks()) continue;
                 made.computeIfAbsent(found.slip(), first -> new ArrayList<>())
                         .add(answer(learner, paper, place, found, sheet.text(found.box())));
             }

@@ -34,10 +34,21 @@ import java.util.function.Function;
  * @param box its id on the sheet
  * @param derivation how the answer follows; null where it does not follow from others
  * @param slips by which it is known, the simplest first
+ * @param points what the marker gives; {@link #earned} is what counts
  * @param working what a calculation in lines earned, point by point; null where it was none
+ * @param given null where that is left to the marker
  */
 record StoredFinding(
-        String box, Code code, int points, StoredDerivation derivation, List<StoredSlip> slips, StoredWorking working) {
+        String box,
+        Code code,
+        int points,
+        StoredDerivation derivation,
+        List<StoredSlip> slips,
+        StoredWorking working,
+        Given given) {
+    /** What a teacher gave for it above the marker's word, why, and who. */
+    record Given(int points, String reason, String by) {}
+
     /** Of the slips that give one answer so many are kept. */
     private static final int MOST_SLIPS = 8;
 
@@ -178,7 +189,13 @@ record StoredFinding(
                 finding.points(),
                 derivation.map(StoredDerivation::of).orElse(null),
                 finding.match(amount -> slips(amount.finding()), lines -> slips(lines.answer()), words -> List.of()),
-                StoredWorking.of(finding));
+                StoredWorking.of(finding),
+                null);
+    }
+
+    /** What it counts. */
+    int earned() {
+        return given == null ? points : given.points();
     }
 
     private static Optional<Derivation> derivation(Finding finding) {
@@ -194,6 +211,8 @@ record StoredFinding(
 
     /** What was found, where a box has so many marks: right without the mark of its unit is partly right. */
     Code judged(int marks) {
+        if (given != null && given.points() != points)
+            return given.points() == marks ? Code.RIGHT : given.points() > 0 ? Code.PARTLY : Code.WRONG;
         if (working != null) return worked(marks);
         if (code == Code.UNREADABLE && !slips.isEmpty()) return Code.SLIP;
         return code.isRight() && points < marks ? Code.PARTLY : code;

@@ -12,6 +12,7 @@ import java.util.List;
  * @param shown what was read, as shown back; empty for what was not, or is no amount
  * @param points what it earns, of so many
  * @param amount all that is said of an amount; null for any other form
+ * @param given null where it is left to the marker
  * @param working of an amount that is answered in lines how it was read and what each point is for; null for any other
  */
 public record BoxFindingView(
@@ -46,7 +47,25 @@ public record BoxFindingView(
         @Schema(
                 types = {"object", "null"},
                 implementation = WorkedView.class)
-        WorkedView working) {
+        WorkedView working,
+
+        @Schema(
+                types = {"object", "null"},
+                implementation = OverrideView.class)
+        OverrideView given) {
+    /**
+     * What a teacher gave above the marker's word.
+     *
+     * @param by the teacher's name; empty for learners
+     */
+    public record OverrideView(int points, String reason, String by) {}
+
+    /** The same with what a teacher gave for it; what the marker says of it stays. */
+    public BoxFindingView given(OverrideView by) {
+        return new BoxFindingView(
+                box, finding, shown, by.points(), of, sentence, origin, from, slip, amount, working, by);
+    }
+
     /** @param id of the box, where it stands */
     public static BoxFindingView of(String id, BoxFinding finding, BoxSentence sentences) {
         int of = finding.box().marks();
@@ -65,6 +84,7 @@ public record BoxFindingView(
                             view.from(),
                             view.slip(),
                             view,
+                            null,
                             null);
                 },
                 one -> lines(id, one, sentence, sentences),
@@ -79,7 +99,7 @@ public record BoxFindingView(
                         case UNREADABLE -> "unreadable";
                     };
                     return new BoxFindingView(
-                            id, code, "", one.points(), of, sentence, false, List.of(), null, null, null);
+                            id, code, "", one.points(), of, sentence, false, List.of(), null, null, null, null);
                 });
     }
 
@@ -96,7 +116,8 @@ public record BoxFindingView(
                 from,
                 slip,
                 amount == null ? null : amount.forLearner(),
-                working);
+                working,
+                given == null ? null : new OverrideView(given.points(), given.reason(), ""));
     }
 
     private static BoxFindingView lines(String id, BoxFinding.OfLines one, String sentence, BoxSentence sentences) {
@@ -114,7 +135,8 @@ public record BoxFindingView(
                 view.from(),
                 view.slip(),
                 view,
-                WorkedView.of(one, sentences));
+                WorkedView.of(one, sentences),
+                null);
     }
 
     /** @param answer what is said of its last amount */

@@ -1,0 +1,125 @@
+package didaxis.server.assignment;
+
+import didaxis.server.assignment.AssignmentView.AssignmentSummary;
+import didaxis.server.assignment.Assignments.Assignment;
+import didaxis.server.classroom.Classrooms;
+import didaxis.server.classroom.Classrooms.Learner;
+import didaxis.server.config.Problem;
+import didaxis.server.config.Transactions;
+import java.util.List;
+import java.util.Set;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Service;
+
+/** Lets a teacher go through the answers to one box, and give points above the marker's word. */
+@Service
+class ReviewService {
+    private static final int LONGEST_REASON = 300;
+
+    private final Assignments assignments;
+    private final Sheets sheets;
+    private final Standings standings;
+    private final Classrooms classrooms;
+    private final Overrides overrides;
+    private final Transactions transactions;
+
+    ReviewService(
+            Assignments assignments,
+            Sheets sheets,
+            Standings standings,
+            Classrooms classrooms,
+            Overrides overrides,
+            Transactions transactions) {
+        this.assignments = assignments;
+        this.sheets = sheets;
+        this.standings = standings;
+        this.classrooms = classrooms;
+        this.overrides = overrides;
+        this.transactions = transactions;
+    }
+
+    /** All that is needed to show one box. */
+    private record Found(
+            AssignmentSummary summary,
+            Variants variants,
+            List<Sheets.Submission> sent,
+            List<Learner> learners,
+            String box,
+            long revision) {
+        ReviewView view() {
+            return ReviewView.of(summary, variants, sent, learners, box, revision);
+        }
+    }
+
+    /** @param box empty for the first */
+    ReviewView review(long id, String box, long teacher) {
+        return transactions.read(() -> found(id, box, teacher)).view();
+    }
+
+    private Found found(long id, String box, long teacher) {
+        Assignment assignment = assignments.ofTeacher(id, teacher);
+        Variants variants = assignments.variants(assignment);
+        String own = place(variants, box).id();
+        Standings.Counts counts = standings.counts(teacher).stream()
+                .filter(one -> one.assignment() == id)
+                .findFirst()
+                .orElseThrow();
+        return new Found(
+                AssignmentSummary.of(assignment, counts),
+                variants,
+                sheets.submissions(id),
+                classrooms.learners(assignment.classroomId()),
+                own,
+                overrides.latest(id, own));
+    }
+
+    private static Paper.Place place(Variants variants, String box) {
+        var places = variants.numbered(0).places();
+        if (box == null || box.isEmpty()) return places.values().iterator().next();
+        Paper.Place place = places.get(box);
+        if (place == null) throw Problem.notFound("box on this sheet");
+        return place;
+    }
+
+    /**
+     * Gives these learners so many points for what they wrote in a box.
+     *
+     * @param points none to leave it to the marker again
+     * @param revision the latest that the teacher has seen given here
+     */
+    ReviewView give(
+            long id, String box, List<Long> learners, Integer points, String reason, long revision, long teacher) {
+        Found after = transactions.write(() -> {
+            Variants variants = assignments.variants(assignments.ofTeacher(id, teacher));
+            Paper.Place place = place(variants, box);
+            check(place, learners, points, reason);
+            long latest = overrides.latest(id, place.id());
+            if (latest != revision)
+                throw Problem.of(
+                                HttpStatus.CONFLICT,
+                                overrides.by(latest) + " has given points here in the meantime; look at them first.")
+                        .with("reason", "changed-elsewhere");
+            Set<Long> wanted = Set.copyOf(learners);
+            List<Long> submissions = sheets.submissions(id).stream()
+                    .filter(one -> wanted.contains(one.learnerId()))
+                    .map(Sheets.Submission::id)
+                    .toList();
+            if (submissions.size() < wanted.size()) throw Problem.notFound("sheet of one of these learners");
+            overrides.give(submissions, place.id(), points, reason == null ? "" : reason.strip(), teacher);
+            submissions.forEach(sheets::count);
+            return found(id, place.id(), teacher);
+        });
+        return after.view();
+    }
+
+    private static void check(Paper.Place place, List<Long> learners, Integer points, String reason) {
+        int most = place.box().marks();
+        if (points != null && (points < 0 || points > most))
+            throw Problem.badRequest("This box earns 0 to " + most + " marks.").with("field", "points");
+        if (learners == null || learners.isEmpty())
+            throw Problem.badRequest("Say for whom.").with("field", "learners");
+        if (reason != null && reason.strip().length() > LONGEST_REASON)
+            throw Problem.badRequest("A reason has at most " + LONGEST_REASON + " characters.")
+                    .with("field", "reason");
+    }
+}

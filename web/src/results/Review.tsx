@@ -1,0 +1,181 @@
+import { Anchor, NativeSelect, Text } from '@mantine/core'
+import { useHotkeys } from '@mantine/hooks'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useRef, useState } from 'react'
+import { useTranslation } from 'react-i18next'
+import { Link, useParams, useSearchParams } from 'react-router'
+import { body, client, type Schemas } from '../api/client'
+import { reviewQuery } from '../api/queries'
+import { Failed } from '../ui/Failed'
+import { Loading } from '../ui/Loading'
+import { notifyAndOffer, notifyFailure } from '../ui/notify'
+import { Screen } from '../ui/Screen'
+import { AlikeRow } from './AlikeRow'
+import classes from './Review.module.css'
+
+type Alike = Schemas['Alike']
+type Giving = Pick<Schemas['Giving'], 'learners' | 'points' | 'reason'>
+
+const DIGITS = Array.from({ length: 10 }, (_, digit) => digit)
+
+/** The answers of a class to one box, equal ones together: what each earns can be changed by one key, and back. */
+export default function Review() {
+  const { classId, assignmentId } = useParams()
+  const [search, setSearch] = useSearchParams()
+  const id = Number(assignmentId)
+  const box = search.get('box') ?? ''
+  const view = useQuery(reviewQuery(id, box))
+  if (view.isLoadingError) return <Failed error={view.error} onRetry={() => void view.refetch()} />
+  if (view.isPending) return <Loading />
+  return (
+    <Groups
+      key={view.data.box}
+      view={view.data}
+      asked={box}
+      classId={Number(classId)}
+      onBox={(next) => setSearch({ box: next }, { replace: true })}
+    />
+  )
+}
+
+interface GroupsProps {
+  view: Schemas['ReviewView']
+  /** The box as it stands in the address. */
+  asked: string
+  classId: number
+  onBox: (box: string) => void
+}
+
+function Groups({ view, asked, classId, onBox }: GroupsProps) {
+  const { t } = useTranslation()
+  const { assignment, boxes, groups } = view
+  const list = useRef<HTMLUListElement>(null)
+  const [inHand, setInHand] = useState<number>()
+  const { give, undo } = useGiving(view, asked)
+  const at = Math.max(
+    0,
+    groups.findIndex((one) => one.learners.some((learner) => learner.id === inHand)),
+  )
+  const group = groups[at]
+  const place = boxes.findIndex((one) => one.box === view.box)
+  const step = (by: number) => boxes[place + by] && onBox(boxes[place + by]!.box)
+  const choose = (next: number) => {
+    const chosen = groups[next]
+    if (!chosen) return
+    setInHand(chosen.learners[0]?.id)
+    list.current?.querySelectorAll<HTMLElement>('[data-group]')[next]?.focus()
+  }
+  const points = (one: Alike, of: number) => give(one, of, one.given?.reason ?? '')
+  useHotkeys([
+    ['ArrowDown', () => choose(at + 1)],
+    ['ArrowUp', () => choose(at - 1)],
+    ['n', () => step(1)],
+    ['p', () => step(-1)],
+    ['u', () => undo()],
+    ['r', () => list.current?.querySelector<HTMLElement>('[data-reason]')?.focus()],
+    ...DIGITS.map((digit): [string, () => void] => [
+      String(digit),
+      () => group && digit <= view.of && points(group, digit),
+    ]),
+  ])
+  return (
+    <Screen
+      title={t('review.title', { title: assignment.title })}
+      aside={assignment.classroom}
+      actions={
+        <Anchor component={Link} to={`/results/${classId}/${assignment.id}`}>
+          {t('review.back')}
+        </Anchor>
+      }
+    >
+      <div className={classes.head}>
+        <NativeSelect
+          label={t('boxes.box')}
+          value={view.box}
+          onChange={(event) => onBox(event.currentTarget.value)}
+          data={boxes.map((one) => ({
+            value: one.box,
+            label: [
+              `${one.number} ${one.name}`,
+              ...(one.open > 0 ? [t('review.open', { count: one.open })] : []),
+            ].join(' – '),
+          }))}
+        />
+        <Text>
+          {t('review.right', { expected: view.expected })}{' '}
+          <Text span c="dimmed">
+            {t('review.marks', { count: view.of })}
+          </Text>
+        </Text>
+      </div>
+      <Text c="dimmed" size="sm" className={classes.keys}>
+        {t('review.keys')}
+      </Text>
+      {groups.length === 0 && <Text>{t('boxes.nothing')}</Text>}
+      <ul ref={list} className={classes.groups}>
+        {groups.map((one, row) => (
+          <AlikeRow
+            key={one.learners[0]?.id}
+            group={one}
+            of={view.of}
+            open={row === at}
+            address={`/results/${classId}/${assignment.id}`}
+            onChoose={() => choose(row)}
+            onGive={(of, reason) => give(one, of, reason)}
+          />
+        ))}
+      </ul>
+    </Screen>
+  )
+}
+
+/** Giving points, and taking the last back; what was given is kept at once, and another teacher's act is told. */
+function useGiving(view: Schemas['ReviewView'], asked: string) {
+  const { t } = useTranslation()
+  const queries = useQueryClient()
+  const id = view.assignment.id
+  const before = useRef<Giving[]>([])
+  const send = useMutation({
+    mutationFn: (giving: Giving) =>
+      body(
+        client.POST('/api/assignments/{id}/overrides', {
+          params: { path: { id } },
+          body: { box: view.box, revision: view.revision, ...giving },
+        }),
+      ),
+    onSuccess: (after) => {
+      queries.setQueryData(reviewQuery(id, asked).queryKey, after)
+      void queries.invalidateQueries({ queryKey: ['assignments'], refetchType: 'none' })
+    },
+    onError: (error) => {
+      notifyFailure(error)
+      void queries.invalidateQueries({ queryKey: reviewQuery(id, asked).queryKey })
+    },
+  })
+  const undo = (what = before.current.at(-1)) => {
+    if (!what || send.isPending) return
+    before.current = before.current.filter((one) => one !== what)
+    send.mutate(what)
+  }
+  const give = (group: Alike, points: number | null, reason: string) => {
+    const same = points === (group.given?.points ?? null) && reason === (group.given?.reason ?? '')
+    if (send.isPending || same) return
+    const learners = group.learners.map((one) => one.id)
+    const back = { learners, points: group.given?.points ?? null, reason: group.given?.reason ?? '' }
+    before.current.push(back)
+    send.mutate(
+      { learners, points, reason },
+      {
+        onSuccess: () =>
+          notifyAndOffer(
+            points === null
+              ? t('review.left', { count: learners.length })
+              : t('review.given', { points, of: view.of, count: learners.length }),
+            t('ui.undo'),
+            () => undo(back),
+          ),
+      },
+    )
+  }
+  return { give, undo }
+}
