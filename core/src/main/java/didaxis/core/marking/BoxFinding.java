@@ -3,7 +3,9 @@ package didaxis.core.marking;
 import didaxis.core.answer.Verdict;
 import didaxis.core.line.WorkingCheck.Checked;
 import didaxis.core.question.Box;
+import didaxis.core.slip.Slip;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Function;
 
@@ -74,8 +76,17 @@ public sealed interface BoxFinding {
         }
     }
 
-    /** Of anything else: words, signs, orders, sets. */
-    record OfWords(Box box, Verdict verdict) implements BoxFinding {
+    /**
+     * Of anything else: words, signs, orders, sets.
+     *
+     * @param slip by which it is known, if any
+     */
+    record OfWords(Box box, Verdict verdict, Optional<Slip> slip) implements BoxFinding {
+        /** Known by no slip. */
+        public OfWords(Box box, Verdict verdict) {
+            this(box, verdict, Optional.empty());
+        }
+
         @Override
         public int points() {
             return verdict.points();

@@ -137,7 +137,7 @@ public final class QuestionMarker {
         for (Box box : boxes) {
             before.put(box.id(), amountsOnly.getOrDefault(box.id(), ""));
             if (!(box.form() instanceof Box.Form.Amount amount)) {
-                findings.add(new BoxFinding.OfWords(box, judged(box, amountsOnly)));
+                findings.add(inWords(box, amountsOnly));
                 continue;
             }
             Finding finding = strict(amounts.get(box.id()));
@@ -229,6 +229,13 @@ public final class QuestionMarker {
             if (own.containsKey(finding.cell()) && !(finding instanceof Finding.Unreadable))
                 findings.put(finding.cell(), finding);
         return findings;
+    }
+
+    private BoxFinding inWords(Box box, Map<String, String> answers) {
+        Verdict verdict = judged(box, answers);
+        String typed = answers.getOrDefault(box.id(), "");
+        Task task = question.task(box.task()).orElseThrow();
+        return new BoxFinding.OfWords(box, verdict, WordSlips.of(task, box, typed, question, verdict));
     }
 
     private Verdict judged(Box box, Map<String, String> answers) {

@@ -4,6 +4,7 @@ import didaxis.core.answer.Verdict;
 import didaxis.core.marking.BoxFinding;
 import didaxis.core.marking.Finding;
 import didaxis.core.memo.Point;
+import didaxis.core.slip.Slip;
 
 /** Says what marking found in a box, in one sentence to the learner. */
 public record BoxSentence(FindingSentence amounts, BoxChoices choices, WorkingSentence lines) {
@@ -14,8 +15,9 @@ public record BoxSentence(FindingSentence amounts, BoxChoices choices, WorkingSe
                 amount -> amounts.say(amount.finding()) + (amount.unitLost() ? UNIT : ""),
                 lines -> lines(lines) + (lines.unitLost() ? UNIT : ""),
                 words -> words(
-                        words.verdict(),
-                        choices.said(words.box(), words.verdict().model())));
+                                words.verdict(),
+                                choices.said(words.box(), words.verdict().model()))
+                        + words.slip().map(BoxSentence::slip).orElse(""));
     }
 
     private String lines(BoxFinding.OfLines lines) {
@@ -31,6 +33,11 @@ public record BoxSentence(FindingSentence amounts, BoxChoices choices, WorkingSe
         if (answered && !lines.answer().earns())
             return "Follows from the numbers you put in; right is " + amounts.right(lines.answer()) + ".";
         return amounts.say(lines.answer());
+    }
+
+    private static String slip(Slip slip) {
+        String told = SlipSentence.inWords(slip);
+        return " " + Character.toUpperCase(told.charAt(0)) + told.substring(1) + ".";
     }
 
     private static String words(Verdict verdict, String model) {

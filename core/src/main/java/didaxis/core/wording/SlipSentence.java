@@ -50,10 +50,18 @@ public record SlipSentence(AmountFormat format, Symbols symbols) {
             case MEMBER_LEFT_OUT -> "One of several left out";
             case CHANGED_ON_THE_WAY -> "A number changed on the way";
             case ROUNDED_TOO_EARLY -> "Rounded too early";
+            case SIZE_BEFORE_PLACE -> "Size of the resistance before its place";
+            case CHAIN_TURNED_ROUND -> "Chain turned round";
+            case THROUGH_AND_ACROSS -> "Through and across confused";
             case PARALLEL_ABOVE_SMALLEST_BRANCH -> "Parallel result above its smallest branch";
             case CURRENT_USED_UP -> "Current used up along the loop";
             case TWO_NUMBERS_FOR_ONE -> "Two numbers for one value";
         };
+    }
+
+    /** What is to be said of a slip in words. */
+    static String inWords(Slip slip) {
+        return slip == Slip.CURRENT_USED_UP ? "a current is not used up along its way" : told(slip);
     }
 
     /** What was done and what to do instead, after the sum that shows it. */
@@ -104,6 +112,10 @@ public record SlipSentence(AmountFormat format, Symbols symbols) {
             case MEMBER_LEFT_OUT -> "leaves one out; all of them count";
             case CHANGED_ON_THE_WAY -> "goes on with a number that is not the one you had; copy it once more";
             case ROUNDED_TOO_EARLY -> "goes on with a value that was rounded too far; keep its figures until the end";
+            case SIZE_BEFORE_PLACE ->
+                "that is how the resistances compare; what counts first is where they stand in the circuit";
+            case CHAIN_TURNED_ROUND -> "the links are right, from the end to the beginning; begin with what was done";
+            case THROUGH_AND_ACROSS -> "a current is through a part, a voltage across it";
             case PARALLEL_ABOVE_SMALLEST_BRANCH ->
                 "is a branch beside others; together they have less resistance than any of them";
             case CURRENT_USED_UP -> "comes before it in the same loop; a current is not used up along its way";

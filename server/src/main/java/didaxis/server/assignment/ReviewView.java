@@ -2,6 +2,7 @@ package didaxis.server.assignment;
 
 import didaxis.core.question.Box;
 import didaxis.core.wording.BoxName;
+import didaxis.core.wording.SlipSentence;
 import didaxis.server.assignment.AssignmentView.AssignmentSummary;
 import didaxis.server.classroom.Classrooms.Learner;
 import didaxis.server.marking.BoxFindingView;
@@ -130,9 +131,7 @@ record ReviewView(
     }
 
     private static Alike alike(String text, String variant, BoxFindingView found, StoredFinding stored) {
-        String slip = found.amount() == null || found.amount().slips().isEmpty()
-                ? ""
-                : found.amount().slips().get(0).name();
+        String slip = stored.slip() == null ? "" : SlipSentence.name(stored.slip());
         return new Alike(
                 text,
                 found.shown(),

@@ -75,7 +75,9 @@ record StoredFinding(
             return finding.match(
                     amount -> of(amount.finding()),
                     lines -> of(lines.answer()),
-                    words -> valueOf(words.verdict().code().name()));
+                    words -> words.slip().isPresent() && words.verdict().code() == Verdict.Code.WRONG
+                            ? SLIP
+                            : valueOf(words.verdict().code().name()));
         }
 
         private static Code of(Finding finding) {
@@ -175,9 +177,12 @@ record StoredFinding(
                     .limit(MOST_SLIPS)
                     .map(StoredSlip::of)
                     .toList();
-        return finding.slip().stream()
-                .map(slip -> new StoredSlip(slip, null, null, null))
-                .toList();
+        return named(finding.slip());
+    }
+
+    /** One that has no sum. */
+    private static List<StoredSlip> named(Optional<Slip> slip) {
+        return slip.stream().map(one -> new StoredSlip(one, null, null, null)).toList();
     }
 
     static StoredFinding of(String box, BoxFinding finding) {
@@ -188,7 +193,10 @@ record StoredFinding(
                 Code.of(finding),
                 finding.points(),
                 derivation.map(StoredDerivation::of).orElse(null),
-                finding.match(amount -> slips(amount.finding()), lines -> slips(lines.answer()), words -> List.of()),
+                finding.match(
+                        amount -> slips(amount.finding()),
+                        lines -> slips(lines.answer()),
+                        words -> named(words.slip())),
                 StoredWorking.of(finding),
                 null);
     }
@@ -234,7 +242,8 @@ record StoredFinding(
             return new BoxFinding.OfAmount(
                     box, amount(amount, question, typed, paper.style()), code.isRight() && points < box.marks());
         String model = question.model(box, paper.style().marking());
-        return new BoxFinding.OfWords(box, new Verdict(Verdict.Code.valueOf(code.name()), points, model));
+        Verdict.Code own = code == Code.SLIP ? Verdict.Code.WRONG : Verdict.Code.valueOf(code.name());
+        return new BoxFinding.OfWords(box, new Verdict(own, points, model), Optional.ofNullable(slip()));
     }
 
     /** The lines are read again; the answer among them and the points stand as they were given. */

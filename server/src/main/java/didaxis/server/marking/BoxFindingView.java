@@ -94,12 +94,23 @@ public record BoxFindingView(
                         case FOLLOW_THROUGH -> "follow-through";
                         case PARTLY -> "partly";
                         case UNDECIDED -> "undecided";
-                        case WRONG -> "wrong";
+                        case WRONG -> one.slip().isPresent() ? "slip" : "wrong";
                         case BLANK -> "blank";
                         case UNREADABLE -> "unreadable";
                     };
                     return new BoxFindingView(
-                            id, code, "", one.points(), of, sentence, false, List.of(), null, null, null, null);
+                            id,
+                            code,
+                            "",
+                            one.points(),
+                            of,
+                            sentence,
+                            false,
+                            List.of(),
+                            one.slip().map(FindingView::code).orElse(null),
+                            null,
+                            null,
+                            null);
                 });
     }
 
