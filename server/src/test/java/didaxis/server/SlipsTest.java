@@ -12,8 +12,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 
-/** Slips in answers that are no amounts, each beside an answer that is wrong in another way and is given no name. */
-class SlipsInWordsTest {
+/** Slips in words, orders and comparisons, each beside an answer that is wrong in another way and is given no name. */
+class SlipsTest {
     @RegisterExtension
     static final School school = School.DEMO;
 
@@ -99,6 +99,29 @@ class SlipsInWordsTest {
         Collections.reverse(links);
         JsonNode found = marked(CHAIN, String.join(" ", links));
         assertEquals("chain-turned-round", found.get("slip").asString(null), found + " of " + right);
+    }
+
+    /** A heater of 2.4 Ω on 12 V for 750 s: 60 W, 45 kJ; with 12.5 minutes for its time 750 J. */
+    @ParameterizedTest
+    @CsvSource(
+            nullValues = "-",
+            value = {
+                "energy, 750 J, minutes-for-seconds",
+                "energy, 45 J, prefix",
+                "energy, 45000 W, unit-of-another-quantity",
+                "energy, about 9, -",
+                "power, 47.3 W, -",
+                "power, 12 W, power-without-square"
+            })
+    void anAmountIsNamedByItsSlip(String quantity, String answer, String slip) {
+        String heater = """
+                {"title":"q","notation":"12 V : H1=2.4","running":[{"things":["H1"],"time":"750 s"}],
+                 "given":[{"subject":"total","quantity":"voltage"},{"subject":"H1","quantity":"time"},
+                 {"subject":"H1","quantity":"resistance"}],
+                 "tasks":[{"kind":"calculate","cells":[{"subject":"H1","quantity":"%s"}]}]}""".formatted(quantity);
+        JsonNode found = marked(heater, answer);
+        assertEquals(slip, found.get("slip").asString(null), found::toString);
+        assertEquals(slip != null, found.get("finding").asString().equals("slip"), found::toString);
     }
 
     @ParameterizedTest
