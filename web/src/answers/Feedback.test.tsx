@@ -12,6 +12,8 @@ const finding = (subject: string, word: string, more: object = {}) => ({
   origin: false,
   from: [],
   slip: null,
+  given: null,
+  chain: [],
   sentence: `Said of ${subject}.`,
   ...more,
 })
@@ -116,4 +118,29 @@ test('a calculation in lines is shown line by line with the points that each ear
     expect(row!.textContent).toContain('✓ substitution')
     expect(row!.textContent).toContain('not earned: answer')
   })
+})
+
+test('what a teacher gave stands with its reason, and what followed with the way from where the error started', async () => {
+  const steps = [
+    { box: '1/total', name: 'total current', symbol: '', origin: true, parts: ['R1'] },
+    { box: '1/R1', name: 'voltage of R1', symbol: '', origin: false, parts: ['R1'] },
+  ]
+  open(
+    feedback(
+      [
+        finding('R1', 'slip', {
+          origin: true,
+          points: 1,
+          of: 2,
+          given: { points: 1, reason: 'the law is right', by: '' },
+        }),
+        finding('R2', 'follow-through', { chain: steps }),
+      ],
+      3,
+    ),
+  )
+  expect(await screen.findByText('Your teacher gave 1 of 2 marks: the law is right')).toBeTruthy()
+  expect(screen.getByText(/^Which led to which/).textContent).toBe(
+    'Which led to which: total current ✗ → voltage of R1',
+  )
 })

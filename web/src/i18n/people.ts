@@ -321,6 +321,7 @@ export const people = {
     marks: '{{marks}} of {{total}} marks',
     finding: 'Finding',
     trueChart: 'The true chart',
+    dashed: 'Dashed: where the error starts. In colour: what followed from it.',
     state: 'Circuit',
   },
 }

@@ -149,8 +149,10 @@ export const sheets = {
     joined: 'Changes from another tab or device were joined with yours.',
   },
   feedback: {
-    given: 'Your teacher gave {{points}} of {{of}} marks.',
-    givenWhy: 'Your teacher gave {{points}} of {{of}} marks: {{reason}}',
+    chain: 'Which led to which:',
+    yourTeacher: 'Your teacher',
+    given: '{{by}} gave {{points}} of {{of}} marks.',
+    givenWhy: '{{by}} gave {{points}} of {{of}} marks: {{reason}}',
     orElse: 'Or: {{slips}}.',
     origin: 'an error starts here',
     points: '({{points}} of {{of}})',

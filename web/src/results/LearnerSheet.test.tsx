@@ -76,12 +76,14 @@ const finding = (subject: string, quantity: string, word: string, said: string) 
   box: subject === 'R1' ? '1/1.1-1' : '1/1.1-2',
   points: 0,
   of: 1,
-  amount: { cell: { subject, quantity } },
+  amount: { cell: { subject, quantity }, slips: [] as object[] },
   finding: word,
   shown: word === 'unreadable' ? '' : '3.00 A',
   origin: word === 'wrong',
   from: [],
   slip: null,
+  given: null,
+  chain: [] as object[],
   sentence: said,
 })
 const open = (said: object) =>
@@ -109,6 +111,20 @@ test('each answer stands with its finding; picked, its row and its parts are lit
   expect(document.querySelector('[data-row=R23]')?.getAttribute('aria-selected')).toBe('true')
   const lines = [...document.querySelectorAll('polyline')].map((line) => line.getAttribute('class') ?? '')
   expect(lines[0]).not.toBe(lines[1])
+})
+
+test('a slip is named, with what else it may have been; where an error starts is dashed in the drawing', async () => {
+  const slips = [
+    { slip: 'prefix', name: 'Prefix lost or added', sentence: 'Prefix lost or added' },
+    { slip: 'neighbours-row', name: 'Another row’s value', sentence: 'Another row’s value: I₁ = I₂' },
+  ]
+  const slipped = { ...finding('R1', 'current', 'slip', 'You wrote 3 kA.'), origin: true }
+  open(sheet([{ ...slipped, amount: { ...slipped.amount, slips } }], 0))
+  const row = await screen.findByRole('button', { name: /Prefix lost or added/ })
+  expect(row.textContent).toContain('Or: Another row’s value: I₁ = I₂.')
+  expect(screen.queryByText(/^Dashed/)).toBeNull()
+  fireEvent.click(row)
+  expect(screen.getByText(/^Dashed: where the error starts/)).toBeTruthy()
 })
 
 test('the true chart has the meters’ rows, and says why a cell is empty', async () => {

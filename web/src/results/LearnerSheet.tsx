@@ -36,8 +36,14 @@ export default function LearnerSheet() {
   const { assignment, learner, charts, findings } = sheet.data
   const places = placesOf(sheet.data.sheet)
   const chart = charts[drawn]
-  const subject = findings.find((one) => one.box === inHand)?.amount?.cell.subject ?? ''
+  const found = findings.find((one) => one.box === inHand)
+  const subject = found?.amount?.cell.subject ?? ''
   const members = chart?.analysis.rows.find((row) => row.id === subject)?.members ?? []
+  const chain = found?.chain ?? []
+  const lit = new Set([...members, ...chain.flatMap((step) => step.parts)])
+  const origins = new Set(
+    found?.origin ? members : chain.filter((step) => step.origin).flatMap((step) => step.parts),
+  )
   const select = (box: string) => {
     setInHand(box)
     const place = places.find((one) => one.box.id === box)
@@ -102,9 +108,15 @@ export default function LearnerSheet() {
               <Drawing
                 scene={chart.analysis.scene}
                 words={t('drawing.described')}
-                selected={new Set(members)}
+                selected={lit}
+                origins={origins}
               />
             </div>
+            {origins.size > 0 && (
+              <Text size="sm" c="dimmed" mt={4}>
+                {t('sheet.dashed')}
+              </Text>
+            )}
             <Title order={2} mt="md" mb={4}>
               {t('sheet.trueChart')}
             </Title>

@@ -41,6 +41,7 @@ const finding = (kind: string, origin = false) =>
     of: 1,
     origin,
     sentence: 'Why it is so.',
+    chain: [] as object[],
   }) as Schemas['BoxFindingView']
 const box = { id: '1/1.1', symbol: '', name: 'current of R1', text: '2' } as Schemas['BoxView']
 

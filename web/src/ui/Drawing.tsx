@@ -8,6 +8,8 @@ interface DrawingProps {
   words: string
   /** Labels of the parts in hand. */
   selected?: ReadonlySet<string>
+  /** Labels of the parts at which an error starts. */
+  origins?: ReadonlySet<string>
   /** Called with a part's label; without it nothing can be selected. */
   onSelect?: (part: string) => void
   /** What was written beside the labels of parts. */
@@ -16,12 +18,24 @@ interface DrawingProps {
   small?: boolean
 }
 
+const NONE: ReadonlySet<string> = new Set()
+
 const ANCHORS: Record<string, 'start' | 'middle' | 'end'> = { start: 'start', middle: 'middle', end: 'end' }
 
 /** Paints a scene; it decides nothing but ink. */
-export function Drawing({ scene, words, selected = new Set(), onSelect, notes, small }: DrawingProps) {
+export function Drawing({
+  scene,
+  words,
+  selected = NONE,
+  origins = NONE,
+  onSelect,
+  notes,
+  small,
+}: DrawingProps) {
   const ink = (role: string, part: string) =>
-    `${classes[role] ?? ''} ${part && selected.has(part) ? classes.inHand : ''}`
+    [classes[role], part && selected.has(part) && classes.inHand, part && origins.has(part) && classes.origin]
+      .filter(Boolean)
+      .join(' ')
   // Rings lie under what is drawn inside them, dots on top of the wires.
   const circles = (solid: boolean) =>
     scene.circles

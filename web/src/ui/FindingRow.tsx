@@ -31,6 +31,13 @@ const PICKED: Schemas['BoxView']['form'][] = ['chain', 'why']
 export function FindingRow({ finding, box, selected = false, onSelect }: FindingRowProps) {
   const { t } = useTranslation()
   const slips = finding.amount?.slips ?? []
+  const said = ({ points, reason, by }: Schemas['OverrideView']) =>
+    t(reason ? 'feedback.givenWhy' : 'feedback.given', {
+      by: by || t('feedback.yourTeacher'),
+      points,
+      of: finding.of,
+      reason,
+    })
   const Row = onSelect ? 'button' : 'div'
   return (
     <li className={classes.item} data-finding={finding.finding} data-origin={finding.origin}>
@@ -65,6 +72,7 @@ export function FindingRow({ finding, box, selected = false, onSelect }: Finding
           {finding.of > 1 && ` ${t('feedback.points', { points: finding.points, of: finding.of })}`}
         </span>
         {finding.finding !== 'right' && <span className={classes.sentence}>{finding.sentence}</span>}
+        {finding.chain.length > 0 && <Chain steps={finding.chain} />}
         {slips.length > 1 && (
           <span className={`${classes.sentence} ${classes.soft}`}>
             {t('feedback.orElse', {
@@ -75,16 +83,26 @@ export function FindingRow({ finding, box, selected = false, onSelect }: Finding
             })}
           </span>
         )}
-        {finding.given && (
-          <span className={classes.sentence}>
-            {t(finding.given.reason ? 'feedback.givenWhy' : 'feedback.given', {
-              ...finding.given,
-              of: finding.of,
-            })}
-          </span>
-        )}
+        {finding.given && <span className={classes.sentence}>{said(finding.given)}</span>}
         {finding.working && <WorkedLines working={finding.working} />}
       </Row>
     </li>
+  )
+}
+
+/** From where an error started to what followed from it. */
+function Chain({ steps }: { steps: Schemas['ChainStepView'][] }) {
+  const { t } = useTranslation()
+  return (
+    <span className={`${classes.sentence} ${classes.soft}`}>
+      {t('feedback.chain')}{' '}
+      {steps.map((step, place) => (
+        <span key={step.box} className={step.origin ? classes.origin : undefined}>
+          {place > 0 && ' → '}
+          {step.symbol ? <Formula markup={step.symbol} label={step.name} /> : step.name}
+          {step.origin && ' ✗'}
+        </span>
+      ))}
+    </span>
   )
 }

@@ -46,9 +46,10 @@ record Judgement(Map<String, BoxFinding> findings, int marks) {
         paper.places()
                 .forEach((id, place) -> sent.finding(id)
                         .ifPresent(stored -> findings.put(id, stored.in(paper, place, typed.getOrDefault(id, "")))));
-        return views(findings, paper.style()).stream()
+        List<BoxFindingView> views = views(findings, paper.style()).stream()
                 .map(view -> given(view, sent.finding(view.box()).orElseThrow()))
                 .toList();
+        return Chains.along(paper, views);
     }
 
     /** What was found of one box of a sheet that was sent. */

@@ -13,6 +13,7 @@ import java.util.List;
  * @param points what it earns, of so many
  * @param amount all that is said of an amount; null for any other form
  * @param given null where it is left to the marker
+ * @param chain of what follows from an error the boxes from its start to this one; empty for all else
  * @param working of an amount that is answered in lines how it was read and what each point is for; null for any other
  */
 public record BoxFindingView(
@@ -52,7 +53,24 @@ public record BoxFindingView(
         @Schema(
                 types = {"object", "null"},
                 implementation = OverrideView.class)
-        OverrideView given) {
+        OverrideView given,
+
+        List<ChainStepView> chain) {
+    /**
+     * A box on the way from where an error started.
+     *
+     * @param symbol of its cell, as MathML; empty where it has none
+     * @param origin whether it started here
+     * @param parts of the circuit that it is about
+     */
+    public record ChainStepView(String box, String name, String symbol, boolean origin, List<String> parts) {}
+
+    /** The same with the way from where its error started. */
+    public BoxFindingView along(List<ChainStepView> steps) {
+        return new BoxFindingView(
+                box, finding, shown, points, of, sentence, origin, from, slip, amount, working, given, steps);
+    }
+
     /**
      * What a teacher gave above the marker's word.
      *
@@ -63,7 +81,7 @@ public record BoxFindingView(
     /** The same with what a teacher gave for it; what the marker says of it stays. */
     public BoxFindingView given(OverrideView by) {
         return new BoxFindingView(
-                box, finding, shown, by.points(), of, sentence, origin, from, slip, amount, working, by);
+                box, finding, shown, by.points(), of, sentence, origin, from, slip, amount, working, by, chain);
     }
 
     /** @param id of the box, where it stands */
@@ -85,7 +103,8 @@ public record BoxFindingView(
                             view.slip(),
                             view,
                             null,
-                            null);
+                            null,
+                            List.of());
                 },
                 one -> lines(id, one, sentence, sentences),
                 one -> {
@@ -110,7 +129,8 @@ public record BoxFindingView(
                             one.slip().map(FindingView::code).orElse(null),
                             null,
                             null,
-                            null);
+                            null,
+                            List.of());
                 });
     }
 
@@ -128,7 +148,8 @@ public record BoxFindingView(
                 slip,
                 amount == null ? null : amount.forLearner(),
                 working,
-                given == null ? null : new OverrideView(given.points(), given.reason(), ""));
+                given == null ? null : new OverrideView(given.points(), given.reason(), ""),
+                chain);
     }
 
     private static BoxFindingView lines(String id, BoxFinding.OfLines one, String sentence, BoxSentence sentences) {
@@ -147,7 +168,8 @@ public record BoxFindingView(
                 view.slip(),
                 view,
                 WorkedView.of(one, sentences),
-                null);
+                null,
+                List.of());
     }
 
     /** @param answer what is said of its last amount */
