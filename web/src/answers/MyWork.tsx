@@ -65,6 +65,11 @@ function WorkList({ work, onDevice }: { work: Schemas['WorkSummary'][]; onDevice
               <Text c="dimmed" fz="xs">
                 {one.classroom} · {t('work.due', { due: atMoment(one.dueAt) })}
               </Text>
+              {one.changedAt && (
+                <Text c="copper" fz="xs">
+                  {t('work.changed', { time: atMoment(one.changedAt) })}
+                </Text>
+              )}
               {onDevice?.includes(one.id) && (
                 <Text c="copper" fz="xs">
                   {t('work.onDevice')}

@@ -48,6 +48,7 @@ export const sheets = {
     marks: '{{marks}} of {{total}}',
     state: { 'not-begun': 'not begun', working: 'begun', sent: 'sent', released: 'handed back' },
     finished: 'Handed back ({{count}})',
+    changed: 'Your teacher has changed marks: {{time}}.',
     onDevice: 'Not all of it has reached the server; it is on this device. Open it to go on.',
     dueMoved: 'The due time was moved: {{due}}.',
     withdrawn: 'Your teacher has withdrawn this work; nothing more is to be done.',

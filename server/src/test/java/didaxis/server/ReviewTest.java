@@ -128,6 +128,16 @@ class ReviewTest {
         JsonNode given = feedback.get("findings").get(0).get("given");
         assertEquals("the sum itself is right", given.get("reason").asString());
         assertEquals("", given.get("by").asString());
+        assertTrue(changedAt().isNull(), "nothing has changed since it was handed back");
+        give(teacher, review(teacher), 0, "3", "").done();
+        assertFalse(changedAt().isNull(), "the learner is told");
+    }
+
+    private JsonNode changedAt() {
+        for (JsonNode one :
+                school.signedIn("learner1").get("/api/my/work").done().json())
+            if (one.get("id").asLong() == id) return one.get("changedAt");
+        throw new AssertionError("the work is not there");
     }
 
     @Test

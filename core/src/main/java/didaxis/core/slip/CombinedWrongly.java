@@ -10,9 +10,6 @@ import java.util.stream.Stream;
 
 /** Resistances that are put together by the rule of another combination, or by half a rule. */
 final class CombinedWrongly {
-    /** In longer sums nobody could tell which was forgotten. */
-    private static final int MOST_LEFT_OUT_OF = 8;
-
     private CombinedWrongly() {}
 
     /** R = 1/R1 + 1/R2: the reciprocal is left as it is. */
@@ -69,7 +66,7 @@ final class CombinedWrongly {
     /** Of three or more; of two what is left is a row of its own. */
     private static Stream<Places.Group> lessOne(Places.Group group) {
         int count = group.members().size();
-        if (count < 3 || count > MOST_LEFT_OUT_OF) return Stream.empty();
+        if (count < 3 || !group.isSmall()) return Stream.empty();
         return IntStream.range(0, count)
                 .mapToObj(left -> new Places.Group(
                         group.series(),

@@ -14,10 +14,17 @@ record Places(Slip slip, Structure structure) {
     /** Values nearer than this are one: which of two equal ones was taken cannot be seen. */
     private static final double SAME = 1e-9;
 
+    private static final int MOST_BY_HAND = 12;
+
     /** A combination of two or more parts or groups that resist and conduct, each with its row. */
     record Group(boolean series, Subject whole, List<Subject> members) {
         List<Cell> resistances() {
             return members.stream().map(Cell::resistance).toList();
+        }
+
+        /** Whether one works it out member by member; of more nobody does. */
+        boolean isSmall() {
+            return members.size() <= MOST_BY_HAND;
         }
     }
 

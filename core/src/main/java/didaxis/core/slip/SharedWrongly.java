@@ -24,19 +24,18 @@ final class SharedWrongly {
 
     /** V1 = V/n of unequal members. */
     static Stream<Twin> equalVoltages(Places places) {
-        return places.groups(true).flatMap(group -> equalShares(places, group, Cell::voltage));
+        return unequal(places, true).flatMap(group -> equalShares(places, group, Cell::voltage));
     }
 
     /** I1 = I/n of unequal branches. */
     static Stream<Twin> equalCurrents(Places places) {
-        return places.groups(false).flatMap(group -> equalShares(places, group, Cell::current));
+        return unequal(places, false).flatMap(group -> equalShares(places, group, Cell::current));
     }
 
     /** I1 = I·R1/(R1 + R2). */
     static Stream<Twin> moreForTheLarger(Places places) {
-        return places.groups(false)
+        return unequal(places, false)
                 .flatMap(group -> group.members().stream()
-                        .filter(member -> unequal(places, group, member))
                         .map(member -> places.twin(
                                 Cell.current(member),
                                 Formula.over(
@@ -48,10 +47,9 @@ final class SharedWrongly {
 
     /** V1 = V·R2/(R1 + R2). */
     static Stream<Twin> moreForTheSmaller(Places places) {
-        return places.groups(true)
+        return unequal(places, true)
                 .filter(group -> group.members().size() == 2)
                 .flatMap(group -> group.members().stream()
-                        .filter(member -> unequal(places, group, member))
                         .map(member -> places.twin(
                                 Cell.voltage(member),
                                 Formula.over(
@@ -111,14 +109,15 @@ final class SharedWrongly {
         Formula share = Formula.over(
                 Formula.of(cell.apply(group.whole())),
                 new Formula.Number(group.members().size()));
-        return group.members().stream()
-                .filter(member -> unequal(places, group, member))
-                .map(member -> places.twin(cell.apply(member), share));
+        return group.members().stream().map(member -> places.twin(cell.apply(member), share));
     }
 
-    private static boolean unequal(Places places, Places.Group group, Subject member) {
-        return group.members().stream()
-                .anyMatch(other -> places.differ(Cell.resistance(member), Cell.resistance(other)));
+    /** Combinations whose members are not all alike, of no more than are worked by hand. */
+    private static Stream<Places.Group> unequal(Places places, boolean series) {
+        return places.groups(series)
+                .filter(Places.Group::isSmall)
+                .filter(group -> group.resistances().stream()
+                        .anyMatch(one -> places.differ(one, group.resistances().get(0))));
     }
 
     private static Subject other(Places.Group group, Subject member) {

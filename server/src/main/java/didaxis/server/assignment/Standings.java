@@ -29,7 +29,8 @@ class Standings {
             WHERE t.teacher_id = :teacher
             """;
     private static final String STANDING = """
-            SELECT a.id AS assignment_id, l.learner_id, h.kept_at, s.sent_at, s.marks, s.collected, s.keyed
+            SELECT a.id AS assignment_id, l.learner_id, h.kept_at, s.sent_at, s.marks, s.collected, s.keyed,
+                (SELECT MAX(o.at) FROM override o WHERE o.submission_id = s.id) AS given_at
             FROM assignment a
             JOIN classroom_learner l ON l.classroom_id = a.classroom_id AND a.withdrawn_at IS NULL
             LEFT JOIN sheet h ON h.assignment_id = a.id AND h.learner_id = l.learner_id
@@ -54,7 +55,11 @@ class Standings {
     /** How many of a class are where with an assignment. */
     record Counts(long assignment, int learners, int working, int sent, int keyed) {}
 
-    /** Where one learner is with one assignment: when the draft was kept last, and when it was sent. */
+    /**
+     * Where one learner is with one assignment: when the draft was kept last, and when it was sent.
+     *
+     * @param givenAt when a teacher last gave marks above the marker's word
+     */
     record Standing(
             long assignment,
             long learner,
@@ -62,7 +67,8 @@ class Standings {
             Optional<Instant> sentAt,
             int marks,
             boolean collected,
-            boolean keyed) {
+            boolean keyed,
+            Optional<Instant> givenAt) {
         static Standing map(ResultSet row, int number) throws SQLException {
             return new Standing(
                     row.getLong("assignment_id"),
@@ -71,7 +77,8 @@ class Standings {
                     instant(row, "sent_at"),
                     row.getInt("marks"),
                     row.getBoolean("collected"),
-                    row.getBoolean("keyed"));
+                    row.getBoolean("keyed"),
+                    instant(row, "given_at"));
         }
 
         private static Optional<Instant> instant(ResultSet row, String column) throws SQLException {

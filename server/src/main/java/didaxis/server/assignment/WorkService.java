@@ -23,7 +23,11 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
  */
 @Service
 class WorkService {
-    /** One assignment in the list of a learner's work; marks are null until it was handed back. */
+    /**
+     * One assignment in the list of a learner's work; marks are null until it was handed back.
+     *
+     * @param changedAt when a teacher last changed marks since then; null where none did
+     */
     record WorkSummary(
             long id,
             String title,
@@ -35,7 +39,12 @@ class WorkService {
 
             boolean released,
             @Schema(types = {"integer", "null"}) Integer marks,
-            int total) {}
+            int total,
+
+            @Schema(
+                    types = {"string", "null"},
+                    format = "date-time")
+            Instant changedAt) {}
 
     /** What came of a sheet, once it was handed back. */
     record FeedbackView(SheetView sheet, int marks, List<BoxFindingView> findings) {}
@@ -74,7 +83,10 @@ class WorkService {
                 standing.word(),
                 assignment.released(),
                 assignment.released() ? standing.marks() : null,
-                assignment.total());
+                assignment.total(),
+                standing.givenAt()
+                        .filter(at -> assignment.released() && at.isAfter(assignment.releasedAt()))
+                        .orElse(null));
     }
 
     /** A line on which changes of the learner's assignment are told. */
