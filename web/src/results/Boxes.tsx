@@ -87,6 +87,9 @@ export default function Boxes() {
                   {words.map((word) => (
                     <th key={word} scope="col" className={classes.number}>
                       {t(`boxes.${word}`)}
+                      <span className={classes.shares} aria-hidden>
+                        <span data-share={word} />
+                      </span>
                     </th>
                   ))}
                   <th scope="col">{t('boxes.values')}</th>
@@ -152,7 +155,9 @@ function Again({ view, many }: { view: View; many: boolean }) {
         {boxes.map((box) => (
           <li key={box.box}>
             {many && <span className={classes.task}>{box.number} </span>}
-            {t('boxes.lost', { name: box.name, lost: box.lost, of: sheetsOf(box) * box.marks })}
+            <Link className={classes.name} to={reviewOf(view.assignment, box)}>
+              {t('boxes.lost', { name: box.name, lost: box.lost, of: sheetsOf(box) * box.marks })}
+            </Link>
             {box.wrongValues[0] && (
               <Text span c="dimmed">
                 {' '}
@@ -168,6 +173,9 @@ function Again({ view, many }: { view: View; many: boolean }) {
     </>
   )
 }
+
+const reviewOf = (assignment: View['assignment'], box: Schemas['BoxResults']) =>
+  `/results/${assignment.classroomId}/${assignment.id}/review?box=${encodeURIComponent(box.box)}`
 
 const sheetsOf = (box: Schemas['BoxResults']) => COLUMNS.reduce((sum, word) => sum + box[word], 0)
 
@@ -209,8 +217,12 @@ function Box({ box, words, many, assignment }: BoxProps) {
       </th>
       <td className={classes.number} title={t('boxes.spread', { spread: box.spread.toFixed(1) })}>
         {t('boxes.points', { points: box.mean.toFixed(1), of: box.marks })}
-        <div className={classes.bar} aria-hidden>
-          <div style={{ width: `${(100 * box.mean) / box.marks}%` }} />
+        <div className={classes.shares} aria-hidden>
+          {words
+            .filter((word) => box[word] > 0)
+            .map((word) => (
+              <span key={word} data-share={word} style={{ flexGrow: box[word] }} />
+            ))}
         </div>
       </td>
       {words.map((word) => (

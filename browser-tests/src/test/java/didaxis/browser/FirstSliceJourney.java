@@ -204,7 +204,7 @@ class FirstSliceJourney {
         Page page = visit.browser().signedIn("learner8", 390, 844, ColorScheme.LIGHT);
         page.getByText("Dryer on the ridge").click();
         assertThat(page.getByText("3 of 4 marks")).isVisible();
-        assertThat(page.locator("[data-finding=wrong]")).containsText("an error starts here");
+        assertThat(page.locator("[data-origin=true]")).containsText("an error starts here");
         assertThat(page.locator("[data-finding=follow-through]")).hasCount(2);
         visit.browser().inspect(page, "feedback-phone");
         Locator person = button(page, "You: J. Juniper, JJ");

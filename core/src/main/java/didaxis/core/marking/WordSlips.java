@@ -68,8 +68,7 @@ final class WordSlips {
         Chart chart = question.state(task.state()).chart();
         Cell one = task.cell();
         Cell other = task.other();
-        boolean later =
-                chart.subjects().nodeOf(one.subject()) > chart.subjects().nodeOf(other.subject());
+        boolean later = isLater(one.subject(), other.subject(), chart);
         boolean same = one.quantity() == Quantity.CURRENT
                 && isSameCurrent(one, other, question.state(task.state()).relations());
         if (same && sign == (later ? -1 : 1)) return Optional.of(Slip.CURRENT_USED_UP);

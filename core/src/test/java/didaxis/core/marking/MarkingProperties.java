@@ -85,7 +85,7 @@ class MarkingProperties {
             collect("all written", finding instanceof Finding.Wrong, 0.2);
     }
 
-    @Property(tries = 350, seed = "2026")
+    @Property(tries = 250, seed = "2026")
     void honestWorkWithMostInTheHeadIsRight(@ForAll("works") LearnerWork work, @ForAll long seed) {
         Random random = new Random(seed);
         Map<Cell, String> all = work.worked(oneOf(WRITTEN, random), Map.of(), Habit.OWN_STEPS, random);
@@ -93,7 +93,7 @@ class MarkingProperties {
             collect("60 % unasked", finding instanceof Finding.Wrong, 1.5);
     }
 
-    @Property(tries = 350, seed = "2026")
+    @Property(tries = 250, seed = "2026")
     void aSmallErrorCarriedOnIsFound(@ForAll("works") LearnerWork work, @ForAll long seed) {
         Random random = new Random(seed);
         Cell cell = work.some(1, random).get(0);
@@ -107,7 +107,7 @@ class MarkingProperties {
         collect("no origin", origins(work.marker().mark(answers)).isEmpty(), 2);
     }
 
-    @Property(tries = 350, seed = "2026")
+    @Property(tries = 250, seed = "2026")
     void valuesToWhichNothingLeadsAreNotAccepted(@ForAll("works") LearnerWork work, @ForAll long seed) {
         Random random = new Random(seed);
         for (int figures = 2; figures <= 3; figures++) {
@@ -124,7 +124,7 @@ class MarkingProperties {
         }
     }
 
-    @Property(tries = 350, seed = "2026")
+    @Property(tries = 250, seed = "2026")
     void errorsCarriedOnHaveExactlyTheirOrigins(@ForAll("works") LearnerWork work, @ForAll long seed) {
         double[][] mostPercent = {{0.5, 0.5}, {3, 10}, {5, 15}};
         Random random = new Random(seed);
