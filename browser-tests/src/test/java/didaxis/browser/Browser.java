@@ -54,7 +54,7 @@ final class Browser implements AutoCloseable {
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setArgs(List.of("--no-sandbox", "--disable-background-networking")));
+                        .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking")));
     }
 
     /** A person's page, signed in. */
