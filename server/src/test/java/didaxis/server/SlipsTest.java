@@ -124,6 +124,16 @@ class SlipsTest {
         assertEquals(slip != null, found.get("finding").asString().equals("slip"), found::toString);
     }
 
+    @Test
+    void aTimeInMinutesIsNamed() {
+        String heater = """
+                {"title":"q","notation":"12 V : H1=2.4","running":[{"things":["H1"],"time":"750 s"}],
+                 "given":[{"subject":"H1","quantity":"power"},{"subject":"H1","quantity":"energy"}],
+                 "tasks":[{"kind":"calculate","cells":[{"subject":"H1","quantity":"time"}]}]}""";
+        assertEquals("minutes-for-seconds", marked(heater, "12.5 s").get("slip").asString(null));
+        assertEquals("right", marked(heater, "12.5 min").get("finding").asString());
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',

@@ -166,11 +166,13 @@ public final class Marker {
                         .thenComparingInt(one -> one.restsOn().cardinality()))
                 .toList();
         SlipSearch slips = new SlipSearch(sheet, twins(), grounding, reads, wrong);
+        BitSet ideas = new BitSet();
+        for (int k = 0; k < wrong.size(); k++) ideas.set(k, slips.isIdea(wrong.get(k)));
         // Within a task a learner may have begun anywhere, and most likely with an idea that is known to go wrong.
         int[] likeliest = IntStream.range(0, wrong.size())
                 .boxed()
                 .sorted(Comparator.comparingInt((Integer k) -> order.task(ways.cell(wrong.get(k))))
-                        .thenComparing(k -> !slips.isIdea(wrong.get(k))))
+                        .thenComparing(k -> !ideas.get(k)))
                 .mapToInt(Integer::intValue)
                 .toArray();
         BitSet origins = Origins.fewest(wrong.size(), all, likeliest);

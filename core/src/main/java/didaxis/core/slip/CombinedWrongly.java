@@ -17,17 +17,20 @@ final class CombinedWrongly {
         return parallel(places, members -> Formula.sum(reciprocals(members)));
     }
 
-    /** R = R1 + R2 of a parallel. */
+    /** R = R1 + R2 of a parallel; and of all that has some in it, as often as there are any. */
     static Stream<Twin> addedInParallel(Places places) {
-        return parallel(places, members -> Formula.sum(Formula.of(members)));
+        return Stream.concat(
+                parallel(places, members -> Formula.sum(Formula.of(members))),
+                everywhere(places, parts -> Formula.sum(Formula.of(parts))));
     }
 
-    /** 1/R = 1/R1 + 1/R2 of a series. */
+    /** 1/R = 1/R1 + 1/R2 of a series; and of all that has some in it. */
     static Stream<Twin> parallelInSeries(Places places) {
-        return places.groups(true)
+        Stream<Twin> once = places.groups(true)
                 .map(group -> places.twin(
                         Cell.resistance(group.whole()),
                         Formula.reciprocal(Formula.sum(reciprocals(group.resistances())))));
+        return Stream.concat(once, everywhere(places, parts -> Formula.reciprocal(Formula.sum(reciprocals(parts)))));
     }
 
     /** R1·R2·R3/(R1 + R2 + R3). */
@@ -79,6 +82,17 @@ final class CombinedWrongly {
 
     private static Formula sum(Places.Group group, Function<Subject, Cell> cell) {
         return Formula.sum(Formula.of(group.members().stream().map(cell).toList()));
+    }
+
+    /** One rule for all parts of a row, however they are joined. */
+    private static Stream<Twin> everywhere(Places places, Function<List<Cell>, Formula> rule) {
+        return places.resisting()
+                .filter(row -> row.kind() == Subject.Kind.GROUP || row.equals(places.outside()))
+                .flatMap(row -> {
+                    List<Cell> parts = places.resistances(row);
+                    boolean byHand = parts.size() > 2 && parts.size() <= Places.MOST_BY_HAND;
+                    return byHand ? Stream.of(places.twin(Cell.resistance(row), rule.apply(parts))) : Stream.empty();
+                });
     }
 
     private static Stream<Twin> parallel(Places places, Function<List<Cell>, Formula> rule) {

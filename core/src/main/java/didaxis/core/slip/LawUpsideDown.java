@@ -66,16 +66,26 @@ final class LawUpsideDown {
         });
     }
 
-    /** Q = I·t and W = P·t with minutes or hours where seconds belong. */
+    /** Q = I·t and W = P·t with minutes or hours where seconds belong, and times that are no seconds. */
     static Stream<Twin> minutesForSeconds(Places places) {
         return places.chart().running().seconds().keySet().stream()
-                .flatMap(subject -> Stream.of(MINUTE, HOUR)
-                        .flatMap(seconds -> Stream.of(
-                                places.twin(
-                                        Cell.of(subject, Quantity.CHARGE), in(Cell.current(subject), subject, seconds)),
-                                places.twin(
-                                        Cell.of(subject, Quantity.ENERGY),
-                                        in(Cell.power(subject), subject, seconds)))));
+                .flatMap(subject -> Stream.of(MINUTE, HOUR).flatMap(seconds -> inMinutes(places, subject, seconds)));
+    }
+
+    private static Stream<Twin> inMinutes(Places places, Subject subject, double seconds) {
+        Cell time = Cell.of(subject, Quantity.TIME);
+        Cell charge = Cell.of(subject, Quantity.CHARGE);
+        Cell energy = Cell.of(subject, Quantity.ENERGY);
+        Formula unit = new Formula.Number(seconds);
+        Formula byCharge = Formula.over(Formula.of(charge), Formula.of(Cell.current(subject)));
+        Formula byEnergy = Formula.over(Formula.of(energy), Formula.of(Cell.power(subject)));
+        return Stream.of(
+                places.twin(charge, in(Cell.current(subject), subject, seconds)),
+                places.twin(energy, in(Cell.power(subject), subject, seconds)),
+                places.twin(time, Formula.over(byCharge, unit)),
+                places.twin(time, Formula.times(byCharge, unit)),
+                places.twin(time, Formula.over(byEnergy, unit)),
+                places.twin(time, Formula.times(byEnergy, unit)));
     }
 
     private static Formula in(Cell rate, Subject subject, double seconds) {

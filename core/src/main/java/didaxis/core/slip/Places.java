@@ -14,7 +14,7 @@ record Places(Slip slip, Structure structure) {
     /** Values nearer than this are one: which of two equal ones was taken cannot be seen. */
     private static final double SAME = 1e-9;
 
-    private static final int MOST_BY_HAND = 12;
+    static final int MOST_BY_HAND = 12;
 
     /** A combination of two or more parts or groups that resist and conduct, each with its row. */
     record Group(boolean series, Subject whole, List<Subject> members) {
@@ -35,6 +35,19 @@ record Places(Slip slip, Structure structure) {
                 .flatMap(one -> Combinations.wholeAndMembers(one).stream())
                 .filter(cells -> cells.members().size() > 1 && !cells.members().contains(Subject.INTERNAL))
                 .map(cells -> new Group(series, cells.whole(), cells.members()));
+    }
+
+    /** The row of the network outside the source. */
+    Subject outside() {
+        return hasInternalResistance() ? Subject.EXTERNAL : Subject.TOTAL;
+    }
+
+    /** The resistances of the parts in a row that have one. */
+    List<Cell> resistances(Subject row) {
+        return chart().subjects().membersOf(row).stream()
+                .map(label -> Cell.resistance(Subject.part(label)))
+                .filter(cell -> chart().value(cell).orElse(0) > 0)
+                .toList();
     }
 
     /** Every row with a resistance that is finite and above 0. */

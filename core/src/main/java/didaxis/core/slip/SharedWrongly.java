@@ -13,7 +13,7 @@ final class SharedWrongly {
     /** V1 = E, or the voltage of the series it is a member of; and what is worked with that. */
     static Stream<Twin> wholeVoltage(Places places) {
         Stream<Twin> ofSupply = below(places)
-                .filter(subject -> places.differ(Cell.voltage(subject), Cell.voltage(outside(places))))
+                .filter(subject -> places.differ(Cell.voltage(subject), Cell.voltage(places.outside())))
                 .flatMap(subject -> withVoltage(places, subject, Cell.voltage(Subject.TOTAL)));
         Stream<Twin> ofGroup = places.groups(true)
                 .filter(group -> group.whole().kind() == Subject.Kind.GROUP)
@@ -128,9 +128,5 @@ final class SharedWrongly {
     private static Stream<Subject> below(Places places) {
         return places.resisting()
                 .filter(subject -> subject.kind() == Subject.Kind.PART || subject.kind() == Subject.Kind.GROUP);
-    }
-
-    private static Subject outside(Places places) {
-        return places.hasInternalResistance() ? Subject.EXTERNAL : Subject.TOTAL;
     }
 }

@@ -96,6 +96,9 @@ class MarkerTest {
                 "16 V : R1=5 + (R2=12 || R3=4) ~ R2 power 9.00 W; R3 power 3.00 W ~ EXCHANGED EXCHANGED",
                 // A slip made at a value that nobody asks for, and carried on.
                 "16 V : R1=5 + (R2=12 || R3=4) ~ total current 0.762 A ~ PARALLEL_ADDED_AS_SERIES",
+                // One rule for all, though there are two parallels and the internal resistance.
+                "12 V r=1 : (R1=3 || R2=6) + (R3=4 || R4=12) ~ total current 0.462 A ~ PARALLEL_ADDED_AS_SERIES",
+                "12 V : R1=3 + (R2=6 || R3=12) ~ total resistance 1.71 ~ SERIES_COMBINED_AS_PARALLEL",
                 // 12 V over 17.0 Ω, but over 20 Ω when the total is rounded to one figure.
                 "12 V : R1=4.7 + R2=12.3 ~ total current 0.600 A ~ ROUNDED_TOO_EARLY",
                 // The voltage is shared equally; the current was worked from that and is no origin though it comes
