@@ -148,7 +148,8 @@ final class SlipSearch {
 
     /** The number that another box asks for. */
     private void answerToAnother(int cell, List<NamedSlip> found) {
-        for (int other : values.reads.keySet()) {
+        // In the order of the working, so that the order of the answers changes nothing.
+        for (int other : values.reads.keySet().stream().sorted().toList()) {
             double value = values.isOpen(other) ? ways.truth(other) : sheet.value(other);
             if (other != cell && values.isTelling(cell, value, 2) && !values.isRight(cell, value))
                 found.add(values.taken(Slip.ANSWER_TO_ANOTHER_QUESTION, cell, other, value));

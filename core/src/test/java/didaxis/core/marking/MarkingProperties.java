@@ -159,7 +159,7 @@ class MarkingProperties {
         assertTrue(finding.earns(), () -> circuit + ", told " + told + ": " + finding);
     }
 
-    @Property(tries = 100)
+    @Property(tries = 200)
     void theOrderOfTheAnswersChangesNothing(@ForAll("works") LearnerWork work, @ForAll long seed) {
         Random random = new Random(seed);
         Map<Cell, Double> spoiled = Map.of(work.some(1, random).get(0), 1.5);
