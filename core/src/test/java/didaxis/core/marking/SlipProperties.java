@@ -29,6 +29,7 @@ import org.junit.jupiter.params.provider.EnumSource.Mode;
 class SlipProperties {
     private static final int SHEETS = 50;
     private static final double MOST_MISSED = 0.03;
+    private static final double MOST_BY_CHANCE = 0.02;
     /** Nearer to the truth than this a wrong value may be right by what was rounded before it. */
     private static final double FAR = 0.06;
 
@@ -137,5 +138,43 @@ class SlipProperties {
                     work.get().marker().mark(LearnerWork.asked(truth, random.nextDouble(), Set.of(), random)))
                 assertTrue(finding.earns(), () -> SENTENCES.say(finding));
         }
+    }
+
+    /** A wrong value that came of nothing is seldom like one that came of an idea; and what is named gives it. */
+    @Test
+    void whatIsNamedGivesTheAnswer() {
+        int wrong = 0;
+        int byAnIdea = 0;
+        for (long seed = 0; seed < 500; seed++) {
+            Random random = new Random(seed);
+            LearnerWork work = LearnerWork.of(RandomCircuits.random(seed, 3 + random.nextInt(7), true))
+                    .orElseThrow();
+            Cell cell = work.some(1, random).get(0);
+            Map<Cell, String> answers =
+                    work.worked(Slipping.WRITTEN, Map.of(cell, LearnerWork.wrongBy(random)), Habit.OWN_STEPS, random);
+            if (!work.isWrong(cell, answers.get(cell))) continue;
+            wrong++;
+            for (Finding finding : work.marker().mark(answers)) {
+                if (!(finding instanceof Finding.Slipped slipped)) continue;
+                Slip.Sort sort = slipped.simplest().slip().sort();
+                if (sort == Slip.Sort.IDEA || sort == Slip.Sort.FORMULA) byAnIdea++;
+                for (NamedSlip named : slipped.slips())
+                    assertTrue(gives(named, slipped), () -> SENTENCES.say(slipped) + " " + named);
+            }
+        }
+        int all = wrong;
+        int named = byAnIdea;
+        assertTrue(named <= MOST_BY_CHANCE * all, () -> named + " of " + all + " named by an idea");
+    }
+
+    /** What only alters a number, or says what cannot be, gives it in another way. */
+    private static boolean gives(NamedSlip named, Finding.Slipped slipped) {
+        boolean worked = named.at().equals(slipped.cell()) && named.slip().sort() != Slip.Sort.PEN;
+        boolean impossible = named.slip().compareTo(Slip.PARALLEL_ABOVE_SMALLEST_BRANCH) >= 0;
+        if (!worked || impossible || named.slip() == Slip.CUT_OFF) return true;
+        double answer = slipped.read().amount().si();
+        double off = Math.abs(named.value() - answer);
+        MarkingStyle style = MarkingStyle.STANDARD;
+        return style.tolerance().matches(named.value(), answer) || off <= style.halfOfLastPlace(slipped.read());
     }
 }
