@@ -17,9 +17,10 @@ const finding = (subject: string, word: string, more: object = {}) => ({
   sentence: `Said of ${subject}.`,
   ...more,
 })
-const feedback = (findings: object[], marks: number) => ({
+const feedback = (findings: object[], marks: number, corrections: object[] = []) => ({
   marks,
   findings,
+  corrections,
   sheet: {
     id: 7,
     title: 'Boot dryer',
@@ -143,4 +144,19 @@ test('what a teacher gave stands with its reason, and what followed with the way
   expect(screen.getByText(/^Which led to which/).textContent).toBe(
     'Which led to which: total current ✗ → voltage of R1',
   )
+})
+
+test('what was put right since it was handed out is told with its reason', async () => {
+  const correction = { kind: 'leave-out', boxes: ['1/1.2'] }
+  const entry = {
+    revision: 1,
+    correction,
+    asked: ['1.2 V2'],
+    reason: 'a misprint',
+    by: '',
+    at: '2026-11-03T10:00:00Z',
+  }
+  open(feedback([], 2, [entry]))
+  const put = await screen.findByRole('region', { name: 'Put right since it was handed out' })
+  expect(put.textContent).toContain('1.2 V2: left out; it counts for nobody. Because: a misprint')
 })

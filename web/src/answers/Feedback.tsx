@@ -10,6 +10,7 @@ import { Screen } from '../ui/Screen'
 import sheetClasses from './AnswerSheet.module.css'
 import classes from './Feedback.module.css'
 import { Findings } from './Findings'
+import { Corrections } from './Corrections'
 import { FIRST_DRAWN, GivenCircuit } from './GivenCircuit'
 import { LeftBehind } from './LeftBehind'
 import { useRoom } from './useRoom'
@@ -23,7 +24,7 @@ export default function Feedback() {
   if (feedback.isLoadingError)
     return <Failed error={feedback.error} onRetry={() => void feedback.refetch()} />
   if (feedback.isPending) return <Loading />
-  const { sheet, marks, findings } = feedback.data
+  const { sheet, marks, findings, corrections } = feedback.data
   return (
     <Screen title={sheet.title} aside={t('feedback.marks', { marks, total: sheet.marks })}>
       <div className={classes.columns}>
@@ -36,6 +37,7 @@ export default function Feedback() {
               {t('feedback.collected')}
             </Text>
           )}
+          <Corrections entries={corrections} />
           <LeftBehind sheet={sheet} person={person} />
           {findings.every((finding) => finding.finding === 'right') && (
             <Text mb="sm">{t('feedback.allRight')}</Text>

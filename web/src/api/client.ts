@@ -18,6 +18,11 @@ export class ProblemError extends Error {
   }
 }
 
+/** What is wrong with a field, if that is what stands in the way. */
+export function fieldError(error: Error | null, field: string): string | undefined {
+  return error instanceof ProblemError && error.problem.field === field ? error.message : undefined
+}
+
 /** A request that was never answered. */
 class UnreachableError extends Error {
   constructor() {

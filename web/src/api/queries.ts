@@ -330,6 +330,17 @@ export const reviewQuery = (id: number, box: string) =>
       body(client.GET('/api/assignments/{id}/review', { params: { path: { id }, query: { box } } })),
   })
 
+const REMARKED_ASKED_MS = 500
+
+/** What was put right in a memo; asked for again until all sheets are marked by it. */
+export const correctionsQuery = (id: number) =>
+  queryOptions({
+    queryKey: ['assignments', 'corrections', id],
+    queryFn: () => body(client.GET('/api/assignments/{id}/corrections', { params: { path: { id } } })),
+    refetchInterval: ({ state }) =>
+      state.data && state.data.done < state.data.of ? REMARKED_ASKED_MS : false,
+  })
+
 export const keyingQuery = (id: number) =>
   queryOptions({
     queryKey: ['assignments', 'keying', id],

@@ -53,6 +53,10 @@ export const router = createBrowserRouter([
       { path: 'results/:classId/:assignmentId', element: teachers(() => import('../results/Boxes')) },
       { path: 'results/:classId/:assignmentId/review', element: teachers(() => import('../results/Review')) },
       {
+        path: 'results/:classId/:assignmentId/memo',
+        element: teachers(() => import('../results/Correcting')),
+      },
+      {
         path: 'results/:classId/:assignmentId/:learnerId',
         element: teachers(() => import('../results/LearnerSheet')),
       },

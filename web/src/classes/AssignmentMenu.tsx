@@ -51,6 +51,9 @@ export function AssignmentMenu({ assignment }: { assignment: Assignment }) {
               {t('keyIn.menu')}
             </Menu.Item>
           )}
+          <Menu.Item component={Link} to={`/results/${assignment.classroomId}/${assignment.id}/memo`}>
+            {t('correct.menu')}
+          </Menu.Item>
           <Menu.Item onClick={() => setDialog('print')}>{t('print.menu')}</Menu.Item>
           <Menu.Item onClick={() => setDialog('again')}>{t('assignment.toAnother')}</Menu.Item>
           {!assignment.released && (

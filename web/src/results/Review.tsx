@@ -1,9 +1,9 @@
-import { Anchor, NativeSelect, Text } from '@mantine/core'
+import { Anchor, Button, NativeSelect, Text } from '@mantine/core'
 import { useHotkeys } from '@mantine/hooks'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { Link, useParams, useSearchParams } from 'react-router'
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
 import { body, client, type Schemas } from '../api/client'
 import { reviewQuery } from '../api/queries'
 import { Failed } from '../ui/Failed'
@@ -65,6 +65,8 @@ function Groups({ view, asked, classId, onBox }: GroupsProps) {
     setInHand(chosen.learners[0]?.id)
     list.current?.querySelectorAll<HTMLElement>('[data-group]')[next]?.focus()
   }
+  const navigate = useNavigate()
+  const memo = `/results/${classId}/${assignment.id}/memo?box=${encodeURIComponent(view.box)}`
   const points = (one: Alike, of: number) => give(one, of, one.given?.reason ?? '')
   useHotkeys([
     ['ArrowDown', () => choose(at + 1)],
@@ -72,6 +74,7 @@ function Groups({ view, asked, classId, onBox }: GroupsProps) {
     ['n', () => step(1)],
     ['p', () => step(-1)],
     ['u', () => undo()],
+    ['m', () => void navigate(memo)],
     ['r', () => list.current?.querySelector<HTMLElement>('[data-reason]')?.focus()],
     ...DIGITS.map((digit): [string, () => void] => [
       String(digit),
@@ -83,9 +86,14 @@ function Groups({ view, asked, classId, onBox }: GroupsProps) {
       title={t('review.title', { title: assignment.title })}
       aside={assignment.classroom}
       actions={
-        <Anchor component={Link} to={`/results/${classId}/${assignment.id}`}>
-          {t('review.back')}
-        </Anchor>
+        <>
+          <Anchor component={Link} to={`/results/${classId}/${assignment.id}`}>
+            {t('review.back')}
+          </Anchor>
+          <Button component={Link} to={memo} variant="default">
+            {t('correct.menu')}
+          </Button>
+        </>
       }
     >
       <div className={classes.head}>
@@ -109,7 +117,7 @@ function Groups({ view, asked, classId, onBox }: GroupsProps) {
         </Text>
       </div>
       <Text c="dimmed" size="sm" className={classes.keys}>
-        {t('review.keys')}
+        {t('review.keys')} {t('correct.key')}
       </Text>
       {groups.length === 0 && <Text>{t('boxes.nothing')}</Text>}
       <ul ref={list} className={classes.groups}>

@@ -22,6 +22,7 @@ const SIGNS: Record<string, string> = {
   wrong: '✗',
   blank: '·',
   unreadable: '?',
+  'left-out': '–',
 }
 
 /** The forms in which letters stand for what was picked. */

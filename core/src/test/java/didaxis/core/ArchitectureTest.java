@@ -39,7 +39,8 @@ class ArchitectureTest {
             "template",
             "memo",
             "marking",
-            "wording");
+            "wording",
+            "correction");
 
     @Test
     void packagesUseOnlyThoseBeforeThem() {

@@ -1,6 +1,7 @@
 package didaxis.core.template;
 
 import didaxis.core.chart.Running;
+import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Part;
 import didaxis.core.circuit.Setting;
 import didaxis.core.quantity.Quantity;
@@ -8,6 +9,7 @@ import didaxis.core.question.Question;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.NoSuchElementException;
 import java.util.Optional;
 
 /**
@@ -44,6 +46,25 @@ public record Thing(String name, Quantity quantity) {
         if (new HashSet<>(running.seconds().values()).size() == 1) things.add(TIME);
         if (!Double.isNaN(running.tariff())) things.add(TARIFF);
         return things;
+    }
+
+    /**
+     * Its own value in a question that has it, in SI.
+     *
+     * @throws NoSuchElementException if it has no such part
+     */
+    public double in(Question question) {
+        Circuit circuit = question.state(0).circuit();
+        Running running = question.state(0).chart().running();
+        if (equals(EMF)) return circuit.source().emf();
+        if (equals(INTERNAL)) return circuit.source().internalResistance();
+        if (equals(TARIFF)) return running.tariff();
+        if (equals(TIME)) return running.seconds().values().iterator().next();
+        return circuit.parts().stream()
+                .filter(part -> part.label().equals(name) && part.setting() instanceof Setting.Ohms)
+                .map(part -> ((Setting.Ohms) part.setting()).ohms())
+                .findFirst()
+                .orElseThrow();
     }
 
     /** The thing of this name in a question; empty if it has none. */

@@ -33,6 +33,9 @@ public class Assignments {
             JOIN teaches t ON t.classroom_id = c.id
             WHERE a.id = :id AND t.teacher_id = :teacher
             """;
+    private static final String ONE = COLUMNS + """
+            WHERE a.id = :id
+            """;
     private static final String OF_CLASS = COLUMNS + """
             WHERE a.classroom_id = :classroom ORDER BY a.due_at, a.id
             """;
@@ -57,6 +60,9 @@ public class Assignments {
     private static final String QUESTIONS = """
             SELECT body, boxes, marks, sets FROM assignment_question WHERE assignment_id = :assignment ORDER BY place
             """;
+    private static final String SET_MARKS = """
+            UPDATE assignment_question SET marks = :marks WHERE assignment_id = :id AND place = :place
+            """;
     private static final String RELEASE = """
             UPDATE assignment SET released_at = :now WHERE id = :id AND released_at IS NULL
             """;
@@ -75,13 +81,15 @@ public class Assignments {
     private final JsonColumn json;
     private final ClassStyles styles;
     private final Wordings wordings;
+    private final Memos memos;
     private final Clock clock;
 
-    Assignments(JdbcClient database, JsonColumn json, ClassStyles styles, Wordings wordings, Clock clock) {
+    Assignments(JdbcClient database, JsonColumn json, ClassStyles styles, Wordings wordings, Memos memos, Clock clock) {
         this.database = database;
         this.json = json;
         this.styles = styles;
         this.wordings = wordings;
+        this.memos = memos;
         this.clock = clock;
     }
 
@@ -162,14 +170,20 @@ public class Assignments {
         return id;
     }
 
-    /** The questions of an assignment as they were handed out, under its title. */
+    /** The questions of an assignment as they are after all that was put right, under its title. */
     List<FoundQuestion> questions(Assignment assignment) {
+        return questions(assignment, memos.latest(assignment.id()));
+    }
+
+    /** The same under a memo. */
+    private List<FoundQuestion> questions(Assignment assignment, Memo memo) {
         return database.sql(QUESTIONS)
                 .param("assignment", assignment.id())
                 .query((row, number) -> new FoundQuestion(
                         new QuestionContent(
                                 assignment.title(),
-                                json.read(row.getString("body"), new TypeReference<QuestionBody>() {}),
+                                memo.question(
+                                        number, json.read(row.getString("body"), new TypeReference<QuestionBody>() {})),
                                 row.getInt("boxes"),
                                 row.getInt("marks")),
                         row.getString("sets") == null
@@ -178,16 +192,32 @@ public class Assignments {
                 .list();
     }
 
-    /** The same in all its variants, with what was decided of words. */
+    /** The same in all its variants, with what was decided of words and what was put right. */
     Variants variants(Assignment assignment) {
+        return variants(assignment, memos.latest(assignment.id()));
+    }
+
+    /** In all its variants under a memo. */
+    Variants variants(Assignment assignment, Memo memo) {
         Variants variants = Variants.of(
-                questions(assignment).stream()
-                        .map(one -> new Variants.Frozen(one.content().body(), one.sets()))
-                        .toList(),
-                assignment.versions(),
-                assignment.style());
+                        questions(assignment, memo).stream()
+                                .map(one -> new Variants.Frozen(one.content().body(), one.sets()))
+                                .toList(),
+                        assignment.versions(),
+                        assignment.style())
+                .under(memo);
         return variants.deciding(
                 wordings.of(assignment.classroomId(), variants.numbered(0).decidable()));
+    }
+
+    /** Says of each question in its order how many marks it has now. */
+    void setMarks(long id, List<Integer> marks) {
+        for (int k = 0; k < marks.size(); k++)
+            database.sql(SET_MARKS)
+                    .param("id", id)
+                    .param("place", k + 1)
+                    .param("marks", marks.get(k))
+                    .update();
     }
 
     /** Everything handed to a class. */
@@ -218,6 +248,11 @@ public class Assignments {
                 .query(this::map)
                 .optional()
                 .orElseThrow(() -> Problem.notFound("assignment"));
+    }
+
+    /** An assignment, whosoever it is. */
+    Assignment one(long id) {
+        return database.sql(ONE).param("id", id).query(this::map).single();
     }
 
     List<Assignment> ofLearner(long learner) {

@@ -1,5 +1,6 @@
 package didaxis.server.assignment;
 
+import didaxis.core.correction.SameAnswer;
 import didaxis.core.formula.Symbols;
 import didaxis.core.question.Box;
 import didaxis.core.question.InWords;
@@ -70,7 +71,7 @@ record BoxResults(
         static WrongKey of(Paper paper, Paper.Place place, String text, String variant) {
             ReadingView reading = ReadingView.of(paper, place, text);
             if (place.task() instanceof InWords || !reading.lines().isEmpty())
-                return new WrongKey(Decided.wording(place.task(), text).normalised(), true, true, "");
+                return new WrongKey(SameAnswer.wording(place.task(), text).normalised(), true, true, "");
             boolean readable = reading.expected().isEmpty();
             return new WrongKey(reading.shown().isEmpty() ? text.strip() : reading.shown(), readable, false, variant);
         }
@@ -125,16 +126,16 @@ record BoxResults(
     private record Earned(int lost, double mean, double spread) {
         static Earned of(Paper.Place place, List<Sheets.Submission> sent) {
             int[] points = sent.stream()
-                    .mapToInt(sheet ->
-                            sheet.finding(place.id()).map(StoredFinding::earned).orElse(0))
+                    .mapToInt(sheet -> sheet.finding(place.id())
+                            .map(one -> one.earned(place.marks()))
+                            .orElse(0))
                     .toArray();
             double mean = IntStream.of(points).average().orElse(0);
             double variance = IntStream.of(points)
                     .mapToDouble(one -> (one - mean) * (one - mean))
                     .average()
                     .orElse(0);
-            int lost =
-                    place.box().marks() * points.length - IntStream.of(points).sum();
+            int lost = place.marks() * points.length - IntStream.of(points).sum();
             return new Earned(lost, mean, Math.sqrt(variance));
         }
     }
@@ -148,15 +149,17 @@ record BoxResults(
         Earned earned = Earned.of(place, sent);
         for (Sheets.Submission sheet : sent) {
             Code code = sheet.finding(place.id())
-                    .map(stored -> stored.judged(place.box().marks()))
+                    .map(stored -> stored.judged(place.marks()))
                     .orElse(Code.BLANK);
             counts.merge(code, 1, Integer::sum);
-            if (code.isRight() || code == Code.BLANK) continue;
+            if (code.isRight() || code == Code.BLANK || code == Code.LEFT_OUT) continue;
             String text = sheet.text(place.id());
             Paper own = variants.of(sheet.learnerId());
             String variant = models.size() == 1 ? "" : variants.letter(variants.number(sheet.learnerId()));
             WrongKey key = WrongKey.of(own, own.places().get(place.id()), text, variant);
-            int points = sheet.finding(place.id()).map(StoredFinding::earned).orElse(0);
+            int points = sheet.finding(place.id())
+                    .map(one -> one.earned(place.marks()))
+                    .orElse(0);
             wrong.computeIfAbsent(
                             key,
                             first -> new WrongValue(
@@ -177,7 +180,7 @@ record BoxResults(
                         .orElse(""),
                 new BoxName(paper.style().house()).say(place.task(), box),
                 expected(models),
-                box.marks(),
+                place.marks(),
                 earned.lost(),
                 earned.mean(),
                 earned.spread(),

@@ -27,6 +27,7 @@ import java.util.stream.Stream;
  *
  * @param quantity by which boxes stand together; empty where there is none
  * @param symbol of its cell, as MathML; empty where it has none
+ * @param marks 0 where it counts no more
  * @param things what may be named in it; of a working the circuit's resistances
  * @param lines whether it takes a working in lines
  */
@@ -96,7 +97,7 @@ record BoxView(
                 cell(box).map(new Symbols(style.terms())::mathMl).orElse(""),
                 new BoxName(style).say(task, box),
                 FormWord.unit(box.form()),
-                box.marks(),
+                paper.memo().amendment(id).marks(box),
                 Amounts.calculated(task)
                         ? names(question.state(task.state()))
                         : new BoxChoices(style).of(task, box, question),

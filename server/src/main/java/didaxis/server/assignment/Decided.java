@@ -2,6 +2,7 @@ package didaxis.server.assignment;
 
 import didaxis.core.answer.Verdict;
 import didaxis.core.circuit.Part;
+import didaxis.core.correction.SameAnswer;
 import didaxis.core.marking.BoxFinding;
 import didaxis.core.notation.Notation;
 import didaxis.core.question.Amounts;
@@ -50,13 +51,6 @@ record Decided(Map<String, Map<Wording, Integer>> points) {
         return Optional.of(key(question, task, box) + ":" + digest(values));
     }
 
-    /** What makes two answers one. */
-    static Wording wording(Task task, String typed) {
-        return task instanceof InWords
-                ? Wording.of(typed)
-                : new Wording(typed.strip().replaceAll("\\s+", " "));
-    }
-
     private static String digest(String asked) {
         try {
             byte[] digest = MessageDigest.getInstance("SHA-256").digest(asked.getBytes(StandardCharsets.UTF_8));
@@ -71,7 +65,7 @@ record Decided(Map<String, Map<Wording, Integer>> points) {
         Task task = question.task(found.box().task()).orElseThrow();
         if (points.isEmpty() || typed.isBlank()) return found;
         Integer own = keyOf(question, task, found.box())
-                .map(key -> points.getOrDefault(key, Map.of()).get(wording(task, typed)))
+                .map(key -> points.getOrDefault(key, Map.of()).get(SameAnswer.wording(task, typed)))
                 .orElse(null);
         return own == null
                 ? found

@@ -53,6 +53,7 @@ class KeyingService {
     private final Sheets sheets;
     private final Standings standings;
     private final Classrooms classrooms;
+    private final Remarking remarking;
     private final Transactions transactions;
 
     KeyingService(
@@ -61,12 +62,14 @@ class KeyingService {
             Sheets sheets,
             Standings standings,
             Classrooms classrooms,
+            Remarking remarking,
             Transactions transactions) {
         this.assignments = assignments;
         this.views = views;
         this.sheets = sheets;
         this.standings = standings;
         this.classrooms = classrooms;
+        this.remarking = remarking;
         this.transactions = transactions;
     }
 
@@ -102,7 +105,7 @@ class KeyingService {
                         place.number(),
                         names.say(place.task(), place.box()),
                         FormWord.of(place.box().form()),
-                        place.box().marks()))
+                        place.marks()))
                 .toList();
         Map<Integer, List<Answer>> right = new HashMap<>();
         List<KeyingRow> rows = new ArrayList<>();
@@ -167,6 +170,7 @@ class KeyingService {
                         .with("reason", "sent");
             sheets.keyIn(id, learnerId, checked, judgement);
         });
+        remarking.after(judgement, id);
         return rowOf(id, learner, teacher);
     }
 

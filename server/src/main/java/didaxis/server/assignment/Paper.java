@@ -19,8 +19,9 @@ import java.util.Map;
  * and its own id: 1/1.2.
  *
  * @param decided what teachers have decided of answers in words
+ * @param memo what was put right of it
  */
-public record Paper(List<Question> questions, List<Look> looks, ClassStyle style, Decided decided) {
+public record Paper(List<Question> questions, List<Look> looks, ClassStyle style, Decided decided, Memo memo) {
     /**
      * What a question has for the eye alone.
      *
@@ -33,8 +34,12 @@ public record Paper(List<Question> questions, List<Look> looks, ClassStyle style
         }
     }
 
-    /** A box where it stands on the sheet; the number is its task's. */
-    record Place(String id, String number, int question, Task task, Box box) {}
+    /**
+     * A box where it stands on the sheet; the number is its task's.
+     *
+     * @param marks what it earns now; 0 where it is left out
+     */
+    record Place(String id, String number, int question, Task task, Box box, int marks) {}
 
     public Paper {
         questions =
@@ -46,12 +51,18 @@ public record Paper(List<Question> questions, List<Look> looks, ClassStyle style
                 bodies.stream().map(QuestionBody::question).toList(),
                 bodies.stream().map(Look::of).toList(),
                 style,
-                Decided.NONE);
+                Decided.NONE,
+                Memo.AS_HANDED_OUT);
     }
 
     /** The same with what was decided. */
     Paper deciding(Decided other) {
-        return new Paper(questions, looks, style, other);
+        return new Paper(questions, looks, style, other, memo);
+    }
+
+    /** The same under a memo, whose questions are these. */
+    Paper under(Memo other) {
+        return new Paper(questions, looks, style, decided, other);
     }
 
     /** What stands for all of which something may be decided, whatever the values it is asked with. */
@@ -87,11 +98,26 @@ public record Paper(List<Question> questions, List<Look> looks, ClassStyle style
         List<Task> tasks = questions.get(question).tasks();
         for (int k = 0; k < tasks.size(); k++)
             for (Box box : tasks.get(k).boxes())
-                places.add(new Place(id(question, box), number(question, k), question, tasks.get(k), box));
+                places.add(new Place(
+                        id(question, box),
+                        number(question, k),
+                        question,
+                        tasks.get(k),
+                        box,
+                        memo.amendment(id(question, box)).marks(box)));
         return places;
     }
 
     Question question(Place place) {
         return questions.get(place.question());
+    }
+
+    /** What findings of a sheet come to. */
+    int marks(List<StoredFinding> findings) {
+        Map<String, Place> places = places();
+        return findings.stream()
+                .filter(found -> places.containsKey(found.box()))
+                .mapToInt(found -> found.earned(places.get(found.box()).marks()))
+                .sum();
     }
 }

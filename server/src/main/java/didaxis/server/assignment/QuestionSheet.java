@@ -2,7 +2,6 @@ package didaxis.server.assignment;
 
 import didaxis.core.circuit.Cell;
 import didaxis.core.formula.Symbols;
-import didaxis.core.question.Box;
 import didaxis.core.question.Question;
 import didaxis.core.question.State;
 import didaxis.core.question.Task;
@@ -95,7 +94,7 @@ record QuestionSheet(String stem, List<StateSheet> states, List<TaskSheet> tasks
                     paper.number(place, tasks.size()),
                     task.state(),
                     sentences.asked(task),
-                    task.boxes().stream().mapToInt(Box::marks).sum(),
+                    boxes.stream().mapToInt(BoxView::marks).sum(),
                     boxes,
                     ChartSheet.of(task, question, style, box -> Paper.id(place, box))
                             .orElse(null)));

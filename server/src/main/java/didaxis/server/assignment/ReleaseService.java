@@ -23,6 +23,7 @@ class ReleaseService {
     private final Assignments assignments;
     private final AssignmentViews views;
     private final Sheets sheets;
+    private final Remarking remarking;
     private final SheetNews news;
     private final Transactions transactions;
     private final Clock clock;
@@ -31,12 +32,14 @@ class ReleaseService {
             Assignments assignments,
             AssignmentViews views,
             Sheets sheets,
+            Remarking remarking,
             SheetNews news,
             Transactions transactions,
             Clock clock) {
         this.assignments = assignments;
         this.views = views;
         this.sheets = sheets;
+        this.remarking = remarking;
         this.news = news;
         this.transactions = transactions;
         this.clock = clock;
@@ -63,6 +66,7 @@ class ReleaseService {
             });
             released = transactions.write(() -> releaseIfAllMarked(id, marked, teacher));
         }
+        marked.values().forEach(sheet -> remarking.after(sheet.judgement(), id));
         news.of(id);
         return released.get();
     }

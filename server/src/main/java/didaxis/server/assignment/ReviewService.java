@@ -106,14 +106,14 @@ class ReviewService {
                     .toList();
             if (submissions.size() < wanted.size()) throw Problem.notFound("sheet of one of these learners");
             overrides.give(submissions, place.id(), points, reason == null ? "" : reason.strip(), teacher);
-            submissions.forEach(sheets::count);
+            sheets.count(id, variants, Set.copyOf(submissions));
             return found(id, place.id(), teacher);
         });
         return after.view();
     }
 
     private static void check(Paper.Place place, List<Long> learners, Integer points, String reason) {
-        int most = place.box().marks();
+        int most = place.marks();
         if (points != null && (points < 0 || points > most))
             throw Problem.badRequest("This box earns 0 to " + most + " marks.").with("field", "points");
         if (learners == null || learners.isEmpty())

@@ -1,5 +1,6 @@
 package didaxis.server.assignment;
 
+import didaxis.core.correction.SameAnswer;
 import didaxis.core.question.Box;
 import didaxis.core.wording.BoxName;
 import didaxis.core.wording.SlipSentence;
@@ -30,8 +31,8 @@ record ReviewView(
         long revision,
         List<Alike> groups) {
     /** The findings in the order in which they ask for a look. */
-    private static final List<String> ORDER =
-            List.of("undecided", "unreadable", "wrong", "slip", "partly", "follow-through", "blank", "right");
+    private static final List<String> ORDER = List.of(
+            "undecided", "unreadable", "wrong", "slip", "partly", "follow-through", "blank", "right", "left-out");
 
     /**
      * A box as it is gone to.
@@ -87,7 +88,7 @@ record ReviewView(
                 places.values().stream().map(one -> head(variants, one, sent)).toList(),
                 box,
                 BoxResults.expected(BoxResults.models(variants, place, sent)),
-                place.box().marks(),
+                place.marks(),
                 revision,
                 groups(variants, box, sent, byId));
     }
@@ -96,10 +97,10 @@ record ReviewView(
         Box box = place.box();
         int open = (int) sent.stream()
                 .flatMap(one -> one.finding(place.id()).stream())
-                .filter(found -> found.judged(box.marks()) == StoredFinding.Code.UNDECIDED)
+                .filter(found -> found.judged(place.marks()) == StoredFinding.Code.UNDECIDED)
                 .count();
         String name = new BoxName(variants.numbered(0).style().house()).say(place.task(), box);
-        return new BoxHead(place.id(), place.number(), name, box.marks(), open);
+        return new BoxHead(place.id(), place.number(), name, place.marks(), open);
     }
 
     private static List<Alike> groups(
@@ -119,8 +120,16 @@ record ReviewView(
             String text = sheet.text(box).strip();
             String variant = several ? variants.letter(variants.number(sheet.learnerId())) : "";
             groups.computeIfAbsent(
-                            new Key(same(paper, place, text), variant, found.finding(), found.given()),
-                            first -> alike(text, variant, found, stored))
+                            new Key(
+                                    SameAnswer.key(
+                                            paper.question(place),
+                                            place.box(),
+                                            text,
+                                            paper.style().marking()),
+                                    variant,
+                                    found.finding(),
+                                    found.given()),
+                            first -> alike(text, variant, found, stored, place))
                     .learners()
                     .add(learners.get(sheet.learnerId()));
         }
@@ -130,7 +139,8 @@ record ReviewView(
                 .toList();
     }
 
-    private static Alike alike(String text, String variant, BoxFindingView found, StoredFinding stored) {
+    private static Alike alike(
+            String text, String variant, BoxFindingView found, StoredFinding stored, Paper.Place place) {
         String slip = stored.slip() == null ? "" : SlipSentence.name(stored.slip());
         return new Alike(
                 text,
@@ -140,14 +150,8 @@ record ReviewView(
                 slip,
                 found.sentence(),
                 stored.points(),
-                stored.earned(),
+                stored.earned(place.marks()),
                 found.given(),
                 new ArrayList<>());
-    }
-
-    private static String same(Paper paper, Paper.Place place, String text) {
-        ReadingView reading = ReadingView.of(paper, place, text);
-        if (!reading.shown().isEmpty() && reading.lines().isEmpty()) return reading.shown();
-        return Decided.wording(place.task(), text).normalised();
     }
 }

@@ -5,12 +5,11 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import tools.jackson.core.type.TypeReference;
@@ -32,7 +31,7 @@ class Sheets {
             WHERE assignment_id = :assignment AND learner_id = :learner AND revision = :revision
             """;
     private static final String SUBMISSIONS = """
-            SELECT s.id, h.learner_id, s.answers, s.marks, s.sent_at, s.collected, s.keyed
+            SELECT s.id, h.learner_id, s.answers, s.marks, s.sent_at, s.collected, s.keyed, s.memo_revision
             FROM submission s JOIN sheet h ON h.id = s.sheet_id WHERE h.assignment_id = :assignment
             """;
     private static final String SUBMISSION = SUBMISSIONS + """
@@ -41,42 +40,23 @@ class Sheets {
     private static final String SUBMISSIONS_IN_ORDER = SUBMISSIONS + """
             ORDER BY s.sent_at, s.id
             """;
-    private static final String FINDINGS = """
-            SELECT f.submission_id, f.box, f.code, f.points, f.detail, f.slips, f.working,
-            o.points AS given, o.reason, a.display_name AS given_by
-            FROM finding f JOIN submission s ON s.id = f.submission_id JOIN sheet h ON h.id = s.sheet_id
-            LEFT JOIN override o
-                ON o.id = (SELECT MAX(id) FROM override WHERE submission_id = f.submission_id AND box = f.box)
-            LEFT JOIN account a ON a.id = o.by_id
-            WHERE h.assignment_id = :assignment
-            """;
-    private static final String FINDINGS_OF_ONE = FINDINGS + """
-            AND h.learner_id = :learner
-            """;
     private static final String BEGIN_UNKEPT = """
             INSERT INTO sheet (assignment_id, learner_id, answers, revision)
             VALUES (:assignment, :learner, '[]', 0) ON CONFLICT (assignment_id, learner_id) DO NOTHING
             """;
     private static final String SEND = """
-            INSERT INTO submission (sheet_id, answers, marks, sent_at, collected, keyed)
-            SELECT id, :answers, :marks, :at, :collected, :keyed FROM sheet
+            INSERT INTO submission (sheet_id, answers, marks, sent_at, collected, keyed, memo_revision)
+            SELECT id, :answers, :marks, :at, :collected, :keyed, :revision FROM sheet
             WHERE assignment_id = :assignment AND learner_id = :learner
             ON CONFLICT (sheet_id) DO NOTHING RETURNING id
             """;
-    private static final String INSERT_FINDING = """
-            INSERT INTO finding (submission_id, box, code, points, detail, slip, slips, working)
-            VALUES (:submission, :box, :code, :points, :detail, :slip, :slips, :working)
+    private static final String REMARK = """
+            UPDATE submission SET marks = :marks, memo_revision = :revision,
+                remarked_at = CASE WHEN marks = :marks THEN remarked_at ELSE :now END
+            WHERE id = :id
             """;
-    private static final String CORRECT_FINDING = """
-            UPDATE finding SET code = :code, points = :points, slip = :slip, slips = :slips, working = :working
-            WHERE submission_id = :submission AND box = :box
-            """;
-    private static final String COUNT_MARKS = """
-            UPDATE submission SET marks = (
-                SELECT SUM(COALESCE((SELECT o.points FROM override o
-                    WHERE o.submission_id = f.submission_id AND o.box = f.box ORDER BY o.id DESC LIMIT 1), f.points))
-                FROM finding f WHERE f.submission_id = :submission)
-            WHERE id = :submission
+    private static final String SET_MARKS = """
+            UPDATE submission SET marks = :marks WHERE id = :id
             """;
     private static final String UNSENT = """
             SELECT h.learner_id, h.answers, h.revision, h.kept_at FROM sheet h
@@ -97,11 +77,13 @@ class Sheets {
 
     private final JdbcClient database;
     private final JsonColumn json;
+    private final Findings findings;
     private final Clock clock;
 
-    Sheets(JdbcClient database, JsonColumn json, Clock clock) {
+    Sheets(JdbcClient database, JsonColumn json, Findings findings, Clock clock) {
         this.database = database;
         this.json = json;
+        this.findings = findings;
         this.clock = clock;
     }
 
@@ -112,7 +94,11 @@ class Sheets {
         }
     }
 
-    /** What was sent, or collected as it stood. */
+    /**
+     * What was sent, or collected as it stood.
+     *
+     * @param memo the revision of the memo by which it is marked
+     */
     record Submission(
             long id,
             long learnerId,
@@ -121,7 +107,8 @@ class Sheets {
             int marks,
             Instant sentAt,
             boolean collected,
-            boolean keyed) {
+            boolean keyed,
+            int memo) {
         Optional<StoredFinding> finding(String box) {
             return findings.stream().filter(one -> one.box().equals(box)).findFirst();
         }
@@ -181,56 +168,27 @@ class Sheets {
     Optional<Submission> submission(long assignment, long learner) {
         return submissions(
                         database.sql(SUBMISSION).param("assignment", assignment).param("learner", learner),
-                        database.sql(FINDINGS_OF_ONE)
-                                .param("assignment", assignment)
-                                .param("learner", learner))
+                        findings.of(assignment, learner))
                 .stream()
                 .findFirst();
     }
 
     List<Submission> submissions(long assignment) {
-        return submissions(
-                database.sql(SUBMISSIONS_IN_ORDER).param("assignment", assignment),
-                database.sql(FINDINGS).param("assignment", assignment));
+        return submissions(database.sql(SUBMISSIONS_IN_ORDER).param("assignment", assignment), findings.of(assignment));
     }
 
-    private List<Submission> submissions(JdbcClient.StatementSpec sent, JdbcClient.StatementSpec found) {
-        Map<Long, List<StoredFinding>> findings = new HashMap<>();
-        found.query((ResultSet row) -> {
-            findings.computeIfAbsent(row.getLong("submission_id"), first -> new ArrayList<>())
-                    .add(finding(row));
-        });
+    private List<Submission> submissions(JdbcClient.StatementSpec sent, Map<Long, List<StoredFinding>> found) {
         return sent.query((row, number) -> new Submission(
                         row.getLong("id"),
                         row.getLong("learner_id"),
                         json.read(row.getString("answers"), new TypeReference<>() {}),
-                        findings.getOrDefault(row.getLong("id"), List.of()),
+                        found.getOrDefault(row.getLong("id"), List.of()),
                         row.getInt("marks"),
                         Instant.ofEpochMilli(row.getLong("sent_at")),
                         row.getBoolean("collected"),
-                        row.getBoolean("keyed")))
+                        row.getBoolean("keyed"),
+                        row.getInt("memo_revision")))
                 .list();
-    }
-
-    private StoredFinding finding(ResultSet row) throws SQLException {
-        String detail = row.getString("detail");
-        String slips = row.getString("slips");
-        String working = row.getString("working");
-        return new StoredFinding(
-                row.getString("box"),
-                StoredFinding.Code.valueOf(row.getString("code")),
-                row.getInt("points"),
-                detail == null ? null : json.read(detail, new TypeReference<>() {}),
-                slips == null ? List.of() : json.read(slips, new TypeReference<>() {}),
-                working == null ? null : json.read(working, new TypeReference<>() {}),
-                given(row));
-    }
-
-    private static StoredFinding.Given given(ResultSet row) throws SQLException {
-        int points = row.getInt("given");
-        return row.wasNull()
-                ? null
-                : new StoredFinding.Given(points, row.getString("reason"), row.getString("given_by"));
     }
 
     /** Keeps a submission; one that is there already stays as it is. */
@@ -278,39 +236,45 @@ class Sheets {
                 .param("at", at.toEpochMilli())
                 .param("collected", how == How.COLLECTED)
                 .param("keyed", how == How.KEYED)
+                .param("revision", judgement.memo())
                 .query(Long.class)
                 .optional()
-                .ifPresent(submission -> judgement
-                        .findings()
-                        .forEach((box, finding) -> insert(submission, StoredFinding.of(box, finding))));
+                .ifPresent(submission -> judgement.stored().forEach(found -> findings.put(submission, found)));
     }
 
-    private void insert(long submission, StoredFinding finding) {
-        found(INSERT_FINDING, submission, finding)
-                .param("detail", finding.derivation() == null ? null : json.write(finding.derivation()))
+    /**
+     * Other findings in the place of those that are kept, by another memo; what teachers gave stays. False, with nothing done,
+     * where the sheet is not as it was when it was marked anew.
+     */
+    boolean remark(long assignment, Remark.Remarked sheet, int memo) {
+        Submission before = sheet.before();
+        List<StoredFinding> now = findings.of(assignment, before.learnerId()).getOrDefault(before.id(), List.of());
+        if (!now.equals(before.findings())) return false;
+        sheet.findings().stream()
+                .filter(found -> !now.contains(found))
+                .forEach(found -> findings.put(before.id(), found));
+        database.sql(REMARK)
+                .param("id", before.id())
+                .param("marks", sheet.marks())
+                .param("revision", memo)
+                .param("now", clock.millis())
                 .update();
+        return true;
     }
 
     /** Another finding in the place of one that is kept. */
-    void correct(long submission, StoredFinding finding) {
-        found(CORRECT_FINDING, submission, finding).update();
-        count(submission);
+    void correct(long submission, StoredFinding other) {
+        findings.put(submission, other);
     }
 
-    /** Adds up anew what a submission earns. */
-    void count(long submission) {
-        database.sql(COUNT_MARKS).param("submission", submission).update();
-    }
-
-    private JdbcClient.StatementSpec found(String sql, long submission, StoredFinding finding) {
-        return database.sql(sql)
-                .param("submission", submission)
-                .param("box", finding.box())
-                .param("code", finding.code().name())
-                .param("points", finding.points())
-                .param("slip", finding.slip() == null ? null : finding.slip().name())
-                .param("slips", finding.slips().isEmpty() ? null : json.write(finding.slips()))
-                .param("working", finding.working() == null ? null : json.write(finding.working()));
+    /** Adds up anew what these sheets of an assignment earn. */
+    void count(long assignment, Variants variants, Set<Long> some) {
+        for (Submission one : submissions(assignment))
+            if (some.contains(one.id()))
+                database.sql(SET_MARKS)
+                        .param("id", one.id())
+                        .param("marks", variants.of(one.learnerId()).marks(one.findings()))
+                        .update();
     }
 
     /** Gives collected sheets back to be written on. */

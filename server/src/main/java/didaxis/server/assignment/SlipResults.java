@@ -41,9 +41,7 @@ record SlipResults(String slip, String name, int learners, List<SlippedAnswer> a
             Paper paper = variants.of(sheet.learnerId());
             for (StoredFinding found : learner == null ? List.<StoredFinding>of() : sheet.findings()) {
                 Paper.Place place = paper.places().get(found.box());
-                if (found.slip() == null
-                        || place == null
-                        || found.earned() == place.box().marks()) continue;
+                if (found.slip() == null || place == null || found.earned(place.marks()) == place.marks()) continue;
                 made.computeIfAbsent(found.slip(), first -> new ArrayList<>())
                         .add(answer(learner, paper, place, found, sheet.text(found.box())));
             }

@@ -30,7 +30,8 @@ class Standings {
             """;
     private static final String STANDING = """
             SELECT a.id AS assignment_id, l.learner_id, h.kept_at, s.sent_at, s.marks, s.collected, s.keyed,
-                (SELECT MAX(o.at) FROM override o WHERE o.submission_id = s.id) AS given_at
+                NULLIF(MAX(COALESCE((SELECT MAX(o.at) FROM override o WHERE o.submission_id = s.id), 0),
+                    COALESCE(s.remarked_at, 0)), 0) AS given_at
             FROM assignment a
             JOIN classroom_learner l ON l.classroom_id = a.classroom_id AND a.withdrawn_at IS NULL
             LEFT JOIN sheet h ON h.assignment_id = a.id AND h.learner_id = l.learner_id
@@ -58,7 +59,7 @@ class Standings {
     /**
      * Where one learner is with one assignment: when the draft was kept last, and when it was sent.
      *
-     * @param givenAt when a teacher last gave marks above the marker's word
+     * @param givenAt when a teacher last changed marks: above the marker's word, or by putting the memo right
      */
     record Standing(
             long assignment,

@@ -36,7 +36,8 @@ import java.util.function.Function;
  * @param slips by which it is known, the simplest first
  * @param points what the marker gives; {@link #earned} is what counts
  * @param working what a calculation in lines earned, point by point; null where it was none
- * @param given null where that is left to the marker
+ * @param amended what the memo gives for it after it was put right; null where that says nothing of its box
+ * @param given null where that is left to the marker and the memo
  */
 record StoredFinding(
         String box,
@@ -45,6 +46,7 @@ record StoredFinding(
         StoredDerivation derivation,
         List<StoredSlip> slips,
         StoredWorking working,
+        Integer amended,
         Given given) {
     /** What a teacher gave for it above the marker's word, why, and who. */
     record Given(int points, String reason, String by) {}
@@ -64,7 +66,9 @@ record StoredFinding(
         UNDECIDED,
         WRONG,
         BLANK,
-        UNREADABLE;
+        UNREADABLE,
+        /** Its box counts no more; never of the marker itself. */
+        LEFT_OUT;
 
         /** Whether it is worth all its marks, as {@link Finding#earns()} said it when it was stored. */
         boolean isRight() {
@@ -198,12 +202,29 @@ record StoredFinding(
                         lines -> slips(lines.answer()),
                         words -> named(words.slip())),
                 StoredWorking.of(finding),
+                null,
                 null);
     }
 
-    /** What it counts. */
-    int earned() {
-        return given == null ? points : given.points();
+    /** The same with what the memo gives for it. */
+    StoredFinding amended(Integer memo) {
+        return new StoredFinding(box, code, points, derivation, slips, working, memo, given);
+    }
+
+    /** The same with what a teacher gave for it. */
+    StoredFinding given(Given by) {
+        return new StoredFinding(box, code, points, derivation, slips, working, amended, by);
+    }
+
+    /** What it counts, where its box has so many marks: the teacher's word stands above the memo's, and that above the marker's. */
+    int earned(int marks) {
+        int own = given != null ? given.points() : amended != null ? amended : points;
+        return Math.min(own, marks);
+    }
+
+    /** The amount that is the answer, of what was typed: of lines the one they come to. */
+    String answer(String typed) {
+        return working == null ? typed : working.amount();
     }
 
     private static Optional<Derivation> derivation(Finding finding) {
@@ -219,8 +240,10 @@ record StoredFinding(
 
     /** What was found, where a box has so many marks: right without the mark of its unit is partly right. */
     Code judged(int marks) {
-        if (given != null && given.points() != points)
-            return given.points() == marks ? Code.RIGHT : given.points() > 0 ? Code.PARTLY : Code.WRONG;
+        if (marks == 0) return Code.LEFT_OUT;
+        int earned = earned(marks);
+        if ((given != null || amended != null) && earned != points)
+            return earned == marks ? Code.RIGHT : earned > 0 ? Code.PARTLY : Code.WRONG;
         if (working != null) return worked(marks);
         if (code == Code.UNREADABLE && !slips.isEmpty()) return Code.SLIP;
         return code.isRight() && points < marks ? Code.PARTLY : code;

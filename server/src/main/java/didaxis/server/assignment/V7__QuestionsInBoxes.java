@@ -205,7 +205,7 @@ class V7__QuestionsInBoxes extends BaseJavaMigration {
         for (CellFinding one : stored) {
             String box = boxes.get(one.cell());
             int points = one.code().isRight() ? marks.getOrDefault(box, 0) : 0;
-            findings.add(new StoredFinding(box, one.code(), points, one.derivation(), List.of(), null, null));
+            findings.add(new StoredFinding(box, one.code(), points, one.derivation(), List.of(), null, null, null));
         }
         if (findings.size() < asked.size()) {
             findings.clear();

@@ -31,12 +31,14 @@ public final class Variants {
     private final ClassStyle style;
     private final Map<Integer, Paper> made = new ConcurrentHashMap<>();
     private final Decided decided;
+    private final Memo memo;
 
-    private Variants(List<Frozen> questions, int count, ClassStyle style, Decided decided) {
+    private Variants(List<Frozen> questions, int count, ClassStyle style, Decided decided, Memo memo) {
         this.questions = List.copyOf(questions);
         this.count = count;
         this.style = style;
         this.decided = decided;
+        this.memo = memo;
     }
 
     public static Variants of(List<Frozen> questions, Versions versions, ClassStyle style) {
@@ -44,17 +46,32 @@ public final class Variants {
                 .mapToInt(question -> Math.max(1, question.sets().size()))
                 .max()
                 .orElse(1);
-        return new Variants(questions, versions.count(most), style, Decided.NONE);
+        return new Variants(questions, versions.count(most), style, Decided.NONE, Memo.AS_HANDED_OUT);
     }
 
     /** The same with what was decided of answers in words. */
     Variants deciding(Decided other) {
-        return new Variants(questions, count, style, other);
+        return new Variants(questions, count, style, other, memo);
+    }
+
+    /** The same under a memo, whose questions are these. */
+    Variants under(Memo other) {
+        return new Variants(questions, count, style, decided, other);
     }
 
     /** How many there are. */
     public int count() {
         return count;
+    }
+
+    /** How many questions there are. */
+    int questions() {
+        return questions.size();
+    }
+
+    /** A question with what varies in it; the first has the place 0. */
+    QuestionBody body(int place) {
+        return questions.get(place).body();
     }
 
     /** The variant of a learner. */
@@ -78,7 +95,8 @@ public final class Variants {
                                 .map(question -> question.variant(number))
                                 .toList(),
                         style)
-                .deciding(decided);
+                .deciding(decided)
+                .under(memo);
     }
 
     /** What a variant is called: A, B, …, Z, AA; nothing where there is one alone. */

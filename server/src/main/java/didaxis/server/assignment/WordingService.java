@@ -1,6 +1,6 @@
 package didaxis.server.assignment;
 
-import didaxis.core.marking.BoxFinding;
+import didaxis.core.correction.SameAnswer;
 import didaxis.core.question.Amounts;
 import didaxis.core.question.InWords;
 import didaxis.core.words.Wording;
@@ -9,6 +9,7 @@ import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
@@ -52,10 +53,11 @@ class WordingService {
                         .with("field", "points");
             if (text == null || text.isBlank())
                 throw Problem.badRequest("Say what was written.").with("field", "text");
-            Wording wording = Decided.wording(place.task(), text);
+            Wording wording = SameAnswer.wording(place.task(), text);
             List<Sheets.Submission> alike = sheets.submissions(id).stream()
                     .filter(sent -> !sent.text(boxId).isBlank()
-                            && Decided.wording(place.task(), sent.text(boxId)).equals(wording))
+                            && SameAnswer.wording(place.task(), sent.text(boxId))
+                                    .equals(wording))
                     .toList();
             Variants before = assignments.variants(assignment);
             // Words may be decided before anybody wrote them; lines belong to the values they were written for.
@@ -64,12 +66,11 @@ class WordingService {
                     : alike.stream().flatMap(sent -> key(before.of(sent.learnerId()), boxId).stream());
             own.distinct().forEach(key -> wordings.decide(key, wording, points, teacher));
             Variants variants = assignments.variants(assignment);
-            for (Sheets.Submission sent : alike) {
-                BoxFinding found = Judgement.of(variants.of(sent.learnerId()), sent.answers())
-                        .findings()
-                        .get(boxId);
-                sheets.correct(sent.id(), StoredFinding.of(boxId, found));
-            }
+            for (Sheets.Submission sent : alike)
+                Judgement.of(variants.of(sent.learnerId()), sent.answers()).stored().stream()
+                        .filter(found -> found.box().equals(boxId))
+                        .forEach(found -> sheets.correct(sent.id(), found));
+            sheets.count(id, variants, alike.stream().map(Sheets.Submission::id).collect(Collectors.toSet()));
         });
         return results.boxes(id, teacher);
     }

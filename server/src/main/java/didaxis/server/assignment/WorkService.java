@@ -46,19 +46,34 @@ class WorkService {
                     format = "date-time")
             Instant changedAt) {}
 
-    /** What came of a sheet, once it was handed back. */
-    record FeedbackView(SheetView sheet, int marks, List<BoxFindingView> findings) {}
+    /**
+     * What came of a sheet, once it was handed back.
+     *
+     * @param corrections what was put right since it was handed out, the latest first
+     */
+    record FeedbackView(
+            SheetView sheet, int marks, List<BoxFindingView> findings, List<CorrectionView.Entry> corrections) {}
 
     private final Assignments assignments;
     private final Sheets sheets;
     private final Standings standings;
+    private final Memos memos;
+    private final Remarking remarking;
     private final SheetNews news;
     private final Transactions transactions;
 
     WorkService(
-            Assignments assignments, Sheets sheets, Standings standings, SheetNews news, Transactions transactions) {
+            Assignments assignments,
+            Sheets sheets,
+            Standings standings,
+            Memos memos,
+            Remarking remarking,
+            SheetNews news,
+            Transactions transactions) {
         this.assignments = assignments;
         this.sheets = sheets;
+        this.memos = memos;
+        this.remarking = remarking;
         this.standings = standings;
         this.news = news;
         this.transactions = transactions;
@@ -120,15 +135,18 @@ class WorkService {
         }
         Paper paper = own.paper();
         SheetView sheet = SheetView.of(own.assignment(), paper, own.state(), room);
+        List<CorrectionView.Entry> corrections =
+                CorrectionView.history(paper, transactions.read(() -> memos.revisions(id)), false);
         return own.sent()
                 .map(sent -> new FeedbackView(
                         sheet,
                         sent.marks(),
                         Judgement.views(paper, sent).stream()
                                 .map(BoxFindingView::forLearner)
-                                .toList()))
+                                .toList(),
+                        corrections))
                 .orElseGet(() -> new FeedbackView(
-                        sheet, 0, Judgement.of(paper, List.of()).views(paper.style())));
+                        sheet, 0, Judgement.of(paper, List.of()).views(paper.style()), corrections));
     }
 
     record Kept(int revision, Instant keptAt, List<ReadingView> readings) {}
@@ -177,6 +195,7 @@ class WorkService {
                 if (!already) refuseIfReleased(assignments.ofLearner(id, learner));
                 sheets.send(id, learner, own, judgement);
             });
+            remarking.after(judgement, id);
             sent = transactions.read(() -> sheets.submission(id, learner));
         }
         Instant sentAt = sent.orElseThrow().sentAt();

@@ -28,7 +28,8 @@ public record BoxFindingView(
                     "undecided",
                     "wrong",
                     "blank",
-                    "unreadable"
+                    "unreadable",
+                    "left-out"
                 })
         String finding,
 
@@ -82,6 +83,12 @@ public record BoxFindingView(
     public BoxFindingView given(OverrideView by) {
         return new BoxFindingView(
                 box, finding, shown, by.points(), of, sentence, origin, from, slip, amount, working, by, chain);
+    }
+
+    /** The same where its box counts no more. */
+    public BoxFindingView leftOut() {
+        return new BoxFindingView(
+                box, "left-out", shown, 0, 0, sentence, false, List.of(), null, amount, working, null, List.of());
     }
 
     /** @param id of the box, where it stands */

@@ -207,6 +207,15 @@ public record QuestionBody(
 
     /** Under another title. */
     public QuestionBody titled(String name) {
+        return with(name, tasks);
+    }
+
+    /** With other tasks. */
+    QuestionBody asking(List<TaskBody> others) {
+        return with(title, others);
+    }
+
+    private QuestionBody with(String name, List<TaskBody> asked) {
         return new QuestionBody(
                 format,
                 name,
@@ -221,6 +230,6 @@ public record QuestionBody(
                 states,
                 vary,
                 conditions,
-                tasks);
+                asked);
     }
 }

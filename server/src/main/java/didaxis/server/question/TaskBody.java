@@ -160,4 +160,19 @@ public record TaskBody(
         if (parts != null) about.addAll(parts);
         return about;
     }
+
+    /**
+     * The same where one of its boxes, or where they all earn the same every one, earns so many marks.
+     *
+     * @param cell the place of the box among the task's
+     */
+    TaskBody earning(int cell, int worth) {
+        TaskWriter writer = TaskWriter.of(this);
+        boolean each = cells != null
+                && List.of("chart", "calculate", "write-down", "change").contains(kind);
+        if (!each) return writer.worth(worth).body();
+        AskedCell asked = cells.get(cell);
+        writer.cells.set(cell, new AskedCell(asked.subject(), asked.quantity(), worth, asked.unit()));
+        return writer.body();
+    }
 }

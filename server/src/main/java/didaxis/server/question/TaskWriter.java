@@ -170,6 +170,11 @@ final class TaskWriter {
         return kind(name);
     }
 
+    TaskWriter worth(int each) {
+        marks = each;
+        return this;
+    }
+
     private TaskWriter about(List<Cell> some) {
         cells = new ArrayList<>(
                 some.stream().map(cell -> asked(cell, null, null)).toList());

@@ -12,6 +12,7 @@ import didaxis.core.template.Thing;
 import didaxis.core.template.ValueSets;
 import didaxis.core.template.Values;
 import didaxis.server.question.QuestionBody.RunningBody;
+import didaxis.server.question.VariedBody.ConditionBody;
 import java.util.List;
 import java.util.Optional;
 
@@ -32,6 +33,15 @@ public record VariedQuestion(QuestionBody body) {
 
     /** The question with a set of values, which vary no more. */
     public QuestionBody with(Values values) {
+        return with(values, null, null);
+    }
+
+    /** The question with values instead of its own; what else varies still does. */
+    QuestionBody correcting(Values values) {
+        return with(values, body.vary(), body.conditions());
+    }
+
+    private QuestionBody with(Values values, List<VariedBody> vary, List<ConditionBody> conditions) {
         Chart drawn = values.in(body.plain(HouseStyle.RIDGE).state(0).chart()).orElseThrow(StatesReader::shorted);
         Double time = values.si().get(Thing.TIME.name());
         Double price = values.si().get(Thing.TARIFF.name());
@@ -52,8 +62,8 @@ public record VariedQuestion(QuestionBody body) {
                 price == null ? body.tariff() : exactly(price, Quantity.COST),
                 body.given(),
                 body.states(),
-                null,
-                null,
+                vary,
+                conditions,
                 body.tasks());
     }
 

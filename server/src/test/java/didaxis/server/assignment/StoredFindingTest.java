@@ -91,7 +91,8 @@ class StoredFindingTest {
                     List.of(question),
                     List.of(new Paper.Look(PlanView.USUAL, List.of())),
                     ClassStyle.STANDARD,
-                    Decided.NONE);
+                    Decided.NONE,
+                    Memo.AS_HANDED_OUT);
             Map<String, String> texts = new LinkedHashMap<>();
             paper.places()
                     .forEach((id, place) -> texts.put(
@@ -107,7 +108,10 @@ class StoredFindingTest {
                 seen.add(stored.code());
             });
         }
-        assertEquals(EnumSet.complementOf(EnumSet.of(StoredFinding.Code.PARTLY, StoredFinding.Code.UNDECIDED)), seen);
+        assertEquals(
+                EnumSet.complementOf(EnumSet.of(
+                        StoredFinding.Code.PARTLY, StoredFinding.Code.UNDECIDED, StoredFinding.Code.LEFT_OUT)),
+                seen);
     }
 
     /** As somebody works who makes a mistake now and then and goes on from it. */

@@ -1,0 +1,43 @@
+package didaxis.server.assignment;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What sheets that came in are worth under another memo. Only questions that have changed are marked anew; of all else the
+ * marker's word stands as it was given. Not for several threads.
+ */
+final class Remark {
+    private final Variants variants;
+    private final Map<Integer, Judging> judgings = new HashMap<>();
+
+    /** @param variants under the other memo */
+    Remark(Variants variants) {
+        this.variants = variants;
+    }
+
+    /** What becomes of a sheet. */
+    record Remarked(Sheets.Submission before, List<StoredFinding> findings, int marks) {}
+
+    /** @param changed the places of the questions that are others than when it was marked */
+    Remarked of(Sheets.Submission sent, Set<Integer> changed) {
+        int variant = variants.number(sent.learnerId());
+        Paper paper = variants.numbered(variant);
+        Judging judging = judgings.computeIfAbsent(variant, first -> new Judging(paper));
+        Map<String, String> typed = Judging.typed(sent.answers());
+        Map<String, StoredFinding> anew = new HashMap<>();
+        for (int place : changed)
+            judging.question(place, typed).forEach((id, found) -> anew.put(id, StoredFinding.of(id, found)));
+        List<StoredFinding> findings = new ArrayList<>();
+        for (StoredFinding stored : sent.findings())
+            findings.add(Optional.ofNullable(anew.get(stored.box()))
+                    .map(other -> other.given(stored.given()))
+                    .orElse(stored));
+        List<StoredFinding> amended = judging.amended(findings, typed);
+        return new Remarked(sent, amended, paper.marks(amended));
+    }
+}
