@@ -8,9 +8,13 @@ export function Prompt({ task }: { task: Task }) {
   return (
     <p className={classes.prompt}>
       <span className={classes.number}>{task.number}</span> {task.prompt}{' '}
-      <span className={classes.marks} role="img" aria-label={t('chart.marks', { count: task.marks })}>
-        ({task.marks})
-      </span>
+      {task.marks === 0 ? (
+        <span className={classes.marks}>({t('finding.left-out')})</span>
+      ) : (
+        <span className={classes.marks} role="img" aria-label={t('chart.marks', { count: task.marks })}>
+          ({task.marks})
+        </span>
+      )}
     </p>
   )
 }

@@ -216,7 +216,9 @@ function Box({ box, words, many, assignment }: BoxProps) {
         {box.expected}
       </th>
       <td className={classes.number} title={t('boxes.spread', { spread: box.spread.toFixed(1) })}>
-        {t('boxes.points', { points: box.mean.toFixed(1), of: box.marks })}
+        {box.marks === 0
+          ? t('finding.left-out')
+          : t('boxes.points', { points: box.mean.toFixed(1), of: box.marks })}
         <div className={classes.shares} aria-hidden>
           {words
             .filter((word) => box[word] > 0)

@@ -79,7 +79,7 @@ test('what changes is seen learner by learner before it is done, and then stands
   expect(within(row).getByText('1.1 I1: “1.5 A” 0 → 3')).toBeTruthy()
   expect(screen.getByText('The paper has 4 marks then, not 5.')).toBeTruthy()
   expect(
-    screen.getByText(/1 sheet would have other marks. 2 sheets stay as they are. For 1 answer/),
+    screen.getByText(/1 sheet would be marked otherwise. 2 sheets stay as they are. For 1 answer/),
   ).toBeTruthy()
   expect(screen.getByText(/handed back already/)).toBeTruthy()
   const correction = { kind: 'accept', boxes: ['1/1.1'], text: '1.4 to 1.6 A', points: null }
@@ -90,7 +90,10 @@ test('what changes is seen learner by learner before it is done, and then stands
   fireEvent.click(screen.getByRole('button', { name: 'Put it right and mark anew' }))
   expect(await screen.findByText('1.1 I1: 1.4 to 1.6 A is accepted too, for 0 marks.')).toBeTruthy()
   expect(sent[1]!.body).toEqual({ correction, reason: 'the meter reads so', revision: 0 })
-  expect(screen.getByRole('button', { name: 'Take it back' })).toBeTruthy()
+  fireEvent.click(screen.getByRole('button', { name: 'Take it back' }))
+  await screen.findByRole('rowheader', { name: 'A. Alder' })
+  expect(screen.queryByLabelText('Answer that is accepted')).toBeNull()
+  expect(sent[2]!.body).toEqual({ kind: 'back' })
 })
 
 test('a change of mind before it is done asks for another look', async () => {

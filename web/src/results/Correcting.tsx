@@ -49,6 +49,7 @@ export default function Correcting() {
             view={view.data}
             box={search.get('box') ?? ''}
             looked={correcting.looked !== undefined}
+            takingBack={correcting.looked?.correction.kind === 'back'}
             looking={correcting.look.isPending}
             error={correcting.look.error ?? correcting.apply.error}
             applying={correcting.apply.isPending}

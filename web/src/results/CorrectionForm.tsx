@@ -14,6 +14,8 @@ interface CorrectionFormProps {
   box: string
   /** Whether what changes is being looked at. */
   looked: boolean
+  /** Whether that is the last correction taken back, which needs no more than a reason. */
+  takingBack: boolean
   looking: boolean
   applying: boolean
   error: Error | null
@@ -25,7 +27,7 @@ interface CorrectionFormProps {
 
 /** What is to be put right; it is looked at before it is done. */
 export function CorrectionForm(props: CorrectionFormProps) {
-  const { view, looked, looking, applying, error, onLook, onChange, onApply } = props
+  const { view, looked, takingBack, looking, applying, error, onLook, onChange, onApply } = props
   const { t } = useTranslation()
   const [kind, setKind] = useState<Kind>('accept')
   const [box, setBox] = useState(props.box || view.boxes[0]?.box || '')
@@ -64,86 +66,91 @@ export function CorrectionForm(props: CorrectionFormProps) {
     else onLook(correction())
   }
   const of = (field: string) => fieldError(error, field)
-  return (
-    <form onSubmit={submit}>
-      <Stack gap="sm">
+  const fields = (
+    <>
+      <NativeSelect
+        label={t('correct.what')}
+        value={kind}
+        onChange={(event) => {
+          changing(setKind)(event.currentTarget.value as Kind)
+          setText('')
+          setPoints('')
+        }}
+        data={KINDS.filter((one) => one !== 'count-again' || view.boxes.some(isWithdrawn)).map((one) => ({
+          value: one,
+          label: t(`correct.kind.${one}`),
+        }))}
+      />
+      {kind !== 'value' && (
         <NativeSelect
-          label={t('correct.what')}
-          value={kind}
-          onChange={(event) => {
-            changing(setKind)(event.currentTarget.value as Kind)
-            setText('')
-            setPoints('')
-          }}
-          data={KINDS.filter((one) => one !== 'count-again' || view.boxes.some(isWithdrawn)).map((one) => ({
-            value: one,
-            label: t(`correct.kind.${one}`),
-          }))}
+          label={t('boxes.box')}
+          value={box}
+          onChange={(event) => changing(setBox)(event.currentTarget.value)}
+          data={view.boxes
+            .filter((one) => kind !== 'count-again' || isWithdrawn(one))
+            .map((one) => ({ value: one.box, label: `${one.number} ${one.name}` }))}
         />
-        {kind !== 'value' && (
+      )}
+      {withdrawn && task.length > 1 && (
+        <Checkbox
+          label={t('correct.wholeTask', { count: task.length, number: chosen?.number })}
+          checked={whole}
+          onChange={(event) => changing(setWhole)(event.currentTarget.checked)}
+        />
+      )}
+      {kind === 'accept' && (
+        <TextInput
+          label={t('correct.answer')}
+          description={t('correct.answerHelp')}
+          value={text}
+          onChange={(event) => changing(setText)(event.currentTarget.value)}
+          error={of('text')}
+          required
+          withAsterisk={false}
+        />
+      )}
+      {(kind === 'accept' || kind === 'award') && (
+        <NumberInput
+          label={t(kind === 'accept' ? 'correct.earns' : 'correct.marks')}
+          placeholder={kind === 'accept' ? String(chosen?.marks ?? '') : undefined}
+          min={kind === 'accept' ? 0 : 1}
+          allowDecimal={false}
+          value={points}
+          onChange={changing(setPoints)}
+          error={of('points') ?? of('marks')}
+          required={kind === 'award'}
+          withAsterisk={false}
+        />
+      )}
+      {kind === 'value' && view.things.length === 0 && <Text>{t('correct.nothing')}</Text>}
+      {kind === 'value' && view.things.length > 0 && (
+        <>
           <NativeSelect
-            label={t('boxes.box')}
-            value={box}
-            onChange={(event) => changing(setBox)(event.currentTarget.value)}
-            data={view.boxes
-              .filter((one) => kind !== 'count-again' || isWithdrawn(one))
-              .map((one) => ({ value: one.box, label: `${one.number} ${one.name}` }))}
+            label={t('correct.thing')}
+            value={thing}
+            onChange={(event) => changing(setThing)(Number(event.currentTarget.value))}
+            data={view.things.map((one, place) => ({
+              value: String(place),
+              label: t('correct.question', { ...one }),
+            }))}
+            error={of('thing')}
           />
-        )}
-        {withdrawn && task.length > 1 && (
-          <Checkbox
-            label={t('correct.wholeTask', { count: task.length, number: chosen?.number })}
-            checked={whole}
-            onChange={(event) => changing(setWhole)(event.currentTarget.checked)}
-          />
-        )}
-        {kind === 'accept' && (
           <TextInput
-            label={t('correct.answer')}
-            description={t('correct.answerHelp')}
+            label={t('correct.value')}
             value={text}
             onChange={(event) => changing(setText)(event.currentTarget.value)}
-            error={of('text')}
+            error={of('value')}
             required
             withAsterisk={false}
           />
-        )}
-        {(kind === 'accept' || kind === 'award') && (
-          <NumberInput
-            label={t(kind === 'accept' ? 'correct.earns' : 'correct.marks')}
-            placeholder={kind === 'accept' ? String(chosen?.marks ?? '') : undefined}
-            min={kind === 'accept' ? 0 : 1}
-            allowDecimal={false}
-            value={points}
-            onChange={changing(setPoints)}
-            error={of('points') ?? of('marks')}
-            required={kind === 'award'}
-            withAsterisk={false}
-          />
-        )}
-        {kind === 'value' && view.things.length === 0 && <Text>{t('correct.nothing')}</Text>}
-        {kind === 'value' && view.things.length > 0 && (
-          <>
-            <NativeSelect
-              label={t('correct.thing')}
-              value={thing}
-              onChange={(event) => changing(setThing)(Number(event.currentTarget.value))}
-              data={view.things.map((one, place) => ({
-                value: String(place),
-                label: t('correct.question', { ...one }),
-              }))}
-              error={of('thing')}
-            />
-            <TextInput
-              label={t('correct.value')}
-              value={text}
-              onChange={(event) => changing(setText)(event.currentTarget.value)}
-              error={of('value')}
-              required
-              withAsterisk={false}
-            />
-          </>
-        )}
+        </>
+      )}
+    </>
+  )
+  return (
+    <form onSubmit={submit}>
+      <Stack gap="sm">
+        {takingBack ? <Text>{t('correct.takingBack')}</Text> : fields}
         {looked && (
           <TextInput
             label={t('correct.reason')}

@@ -176,7 +176,7 @@ public class Assignments {
     }
 
     /** The same under a memo. */
-    private List<FoundQuestion> questions(Assignment assignment, Memo memo) {
+    private List<FoundQuestion> questions(Assignment assignment, MemoRevision memo) {
         return database.sql(QUESTIONS)
                 .param("assignment", assignment.id())
                 .query((row, number) -> new FoundQuestion(
@@ -198,7 +198,7 @@ public class Assignments {
     }
 
     /** In all its variants under a memo. */
-    Variants variants(Assignment assignment, Memo memo) {
+    Variants variants(Assignment assignment, MemoRevision memo) {
         Variants variants = Variants.of(
                         questions(assignment, memo).stream()
                                 .map(one -> new Variants.Frozen(one.content().body(), one.sets()))

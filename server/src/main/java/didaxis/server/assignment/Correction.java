@@ -40,7 +40,7 @@ record Correction(
     private static final int LONGEST_TEXT = 300;
 
     /** What comes of it: the memo then, and the correction with what stood there before. */
-    record Done(Memo memo, Correction correction) {}
+    record Done(MemoRevision memo, Correction correction) {}
 
     /**
      * Puts it right.
@@ -49,7 +49,7 @@ record Correction(
      * @param before the memo as it was before its last revision
      * @throws Problem if that is not possible
      */
-    Done in(Memo memo, Variants variants, Memo before) {
+    Done in(MemoRevision memo, Variants variants, MemoRevision before) {
         return switch (kind == null ? "" : kind) {
             case "accept" -> accepting(memo, variants);
             case "award" -> awarding(memo, variants);
@@ -71,7 +71,7 @@ record Correction(
         return boxes.stream().map(places::get).toList();
     }
 
-    private Done accepting(Memo memo, Variants variants) {
+    private Done accepting(MemoRevision memo, Variants variants) {
         MarkingStyle style = variants.numbered(0).style().marking();
         if (text == null || text.isBlank() || text.length() > LONGEST_TEXT)
             throw Problem.badRequest("Say which answer is accepted, in at most " + LONGEST_TEXT + " characters.")
@@ -99,20 +99,20 @@ record Correction(
         return amended(memo, amendment -> amendment.accepting(new Accepted(text, worth)), worth);
     }
 
-    private Done having(Fate fate, Memo memo, Variants variants) {
+    private Done having(Fate fate, MemoRevision memo, Variants variants) {
         boolean all = places(variants).stream()
                 .allMatch(place -> memo.amendment(place.id()).fate() == fate);
         if (all) throw Problem.badRequest("That is so already.").with("field", "kind");
         return amended(memo, amendment -> amendment.with(fate), null);
     }
 
-    private Done amended(Memo memo, UnaryOperator<Amendment> change, Integer worth) {
+    private Done amended(MemoRevision memo, UnaryOperator<Amendment> change, Integer worth) {
         return new Done(
                 memo.with(boxes, change),
                 new Correction(kind, boxes, text == null ? null : text.strip(), worth, null, null, null, null, null));
     }
 
-    private Done awarding(Memo memo, Variants variants) {
+    private Done awarding(MemoRevision memo, Variants variants) {
         List<Paper.Place> places = places(variants);
         if (places.size() != 1 || marks == null)
             throw Problem.badRequest("Say of one box what it earns.").with("field", "marks");
@@ -135,7 +135,7 @@ record Correction(
                         String.valueOf(place.box().marks())));
     }
 
-    private Done valuing(Memo memo, Variants variants) {
+    private Done valuing(MemoRevision memo, Variants variants) {
         if (question == null || question < 1 || question > variants.questions())
             throw Problem.notFound("question on this paper");
         var format = variants.numbered(0).style().marking().format();
@@ -158,7 +158,7 @@ record Correction(
                 .orElse("");
     }
 
-    private Done back(Memo memo, Memo before) {
+    private Done back(MemoRevision memo, MemoRevision before) {
         if (memo.revision() == 0) throw Problem.badRequest("Nothing was put right that could be taken back.");
         return new Done(
                 memo.next(before.changed()),

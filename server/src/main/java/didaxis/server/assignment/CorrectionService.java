@@ -52,11 +52,11 @@ class CorrectionService {
 
     /** An assignment with all that was put right in it. */
     private record Found(Assignment assignment, Variants variants, List<Memos.Revision> revisions) {
-        Memo memo() {
+        MemoRevision memo() {
             return Memos.at(revisions, Integer.MAX_VALUE);
         }
 
-        Memo before() {
+        MemoRevision before() {
             return Memos.at(revisions, memo().revision() - 1);
         }
     }

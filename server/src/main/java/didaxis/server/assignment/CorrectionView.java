@@ -71,7 +71,7 @@ record CorrectionView(
 
     static CorrectionView of(Variants variants, List<Memos.Revision> revisions, Memos.Progress progress) {
         Paper paper = variants.numbered(0);
-        Memo memo = paper.memo();
+        MemoRevision memo = paper.memo();
         List<CorrectedBox> boxes = paper.places().values().stream()
                 .map(place -> new CorrectedBox(
                         place.id(),
@@ -90,7 +90,7 @@ record CorrectionView(
                 memo.revision(), progress.done(), progress.of(), boxes, things, history(paper, revisions, true));
     }
 
-    private static String fate(Memo memo, String box) {
+    private static String fate(MemoRevision memo, String box) {
         return switch (memo.amendment(box).fate()) {
             case COUNTS -> "counts";
             case GIVEN_TO_ALL -> "given-to-all";

@@ -56,7 +56,7 @@ record Judgement(Map<String, BoxFinding> findings, List<StoredFinding> stored, i
             return view.given(new OverrideView(
                     earned, stored.given().reason(), stored.given().by()));
         if (stored.amended() == null || earned == stored.points()) return view;
-        Memo.Word word = paper.memo().word(place.id());
+        MemoRevision.Word word = paper.memo().word(place.id());
         return view.given(new OverrideView(earned, word.reason(), word.by()));
     }
 

@@ -1,6 +1,9 @@
 package didaxis.server.assignment;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.correction.Accepted;
+import didaxis.core.correction.Amendment;
+import didaxis.core.correction.Amendment.Fate;
 import didaxis.core.formula.Formula;
 import didaxis.core.formula.FormulaHtml;
 import didaxis.core.formula.Symbols;
@@ -51,17 +54,20 @@ final class MemoPage {
         Question question = paper.questions().get(place);
         TaskSentence sentences = new TaskSentence(style, question);
         Memo memo = Memo.of(question, paper.style().marking());
-        if (paper.questions().size() > 1)
-            html.element("h2", "", "Question " + (place + 1) + "  [" + question.total() + "]");
+        int total = question.boxes().stream().mapToInt(box -> marks(place, box)).sum();
+        if (paper.questions().size() > 1) html.element("h2", "", "Question " + (place + 1) + "  [" + total + "]");
         for (int k = 0; k < question.tasks().size(); k++) {
             Task task = question.tasks().get(k);
             html.raw("<div class=\"task\">");
-            int marks = task.boxes().stream().mapToInt(Box::marks).sum();
+            int marks = task.boxes().stream().mapToInt(box -> marks(place, box)).sum();
             PaperPage.prompt(html, paper.number(place, k), sentences.prompt(task), marks);
             html.raw("<div class=\"answer\">");
             ChartSheet.of(task, question, style, Box::id)
                     .ifPresent(chart -> new AnswerRoom(html).filled(chart, id -> model(id, task, question)));
-            memo.entries().stream().filter(entry -> entry.task().equals(task)).forEach(entry -> entry(entry, question));
+            memo.entries().stream().filter(entry -> entry.task().equals(task)).forEach(entry -> {
+                entry(entry, question);
+                amended(entry.box(), Paper.id(place, entry.box()));
+            });
             html.raw("</div></div>");
         }
     }
@@ -99,6 +105,19 @@ final class MemoPage {
                         .raw(step(step, cell -> truth(cell, entry, question)))
                         .raw("</p>");
         }
+    }
+
+    private int marks(int question, Box box) {
+        return paper.memo().amendment(Paper.id(question, box)).marks(box);
+    }
+
+    /** What was put right after it was handed out. */
+    private void amended(Box box, String id) {
+        Amendment amendment = paper.memo().amendment(id);
+        for (Accepted one : amendment.accepted())
+            html.element("p", "note", "Accept also " + one.text() + " (" + one.points() + " of " + box.marks() + ").");
+        if (amendment.fate() == Fate.GIVEN_TO_ALL) html.element("p", "note", "Everybody has the marks.");
+        if (amendment.fate() == Fate.LEFT_OUT) html.element("p", "note", "Left out: it counts for nobody.");
     }
 
     private static double truth(Cell cell, Memo.Entry entry, Question question) {

@@ -1,6 +1,6 @@
 package didaxis.server.assignment;
 
-import didaxis.server.assignment.Memo.Changed;
+import didaxis.server.assignment.MemoRevision.Changed;
 import didaxis.server.config.JsonColumn;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -95,27 +95,27 @@ class Memos {
     }
 
     /** The memo as it is now. */
-    Memo latest(long assignment) {
+    MemoRevision latest(long assignment) {
         return at(revisions(assignment), Integer.MAX_VALUE);
     }
 
     /** The memo as it was at a revision, or at the last before it. */
-    static Memo at(List<Revision> revisions, int number) {
-        Memo memo = Memo.AS_HANDED_OUT;
-        Map<Integer, Memo.Word> words = new TreeMap<>();
+    static MemoRevision at(List<Revision> revisions, int number) {
+        MemoRevision memo = MemoRevision.AS_HANDED_OUT;
+        Map<Integer, MemoRevision.Word> words = new TreeMap<>();
         for (Revision one : revisions) {
             if (one.number() > number) break;
-            words.put(one.number(), new Memo.Word(one.reason(), one.by()));
-            memo = new Memo(one.number(), one.changed(), words);
+            words.put(one.number(), new MemoRevision.Word(one.reason(), one.by()));
+            memo = new MemoRevision(one.number(), one.changed(), words);
         }
         return memo;
     }
 
-    void add(long assignment, Memo memo, Correction correction, String reason, long by) {
+    void add(long assignment, MemoRevision memo, Correction correction, String reason, long by) {
         database.sql(ADD)
                 .param("assignment", assignment)
                 .param("revision", memo.revision())
-                .param("format", Memo.FORMAT)
+                .param("format", MemoRevision.FORMAT)
                 .param("body", json.write(memo.changed()))
                 .param("correction", json.write(correction))
                 .param("reason", reason)

@@ -21,7 +21,7 @@ import java.util.Map;
  * @param decided what teachers have decided of answers in words
  * @param memo what was put right of it
  */
-public record Paper(List<Question> questions, List<Look> looks, ClassStyle style, Decided decided, Memo memo) {
+public record Paper(List<Question> questions, List<Look> looks, ClassStyle style, Decided decided, MemoRevision memo) {
     /**
      * What a question has for the eye alone.
      *
@@ -52,7 +52,7 @@ public record Paper(List<Question> questions, List<Look> looks, ClassStyle style
                 bodies.stream().map(Look::of).toList(),
                 style,
                 Decided.NONE,
-                Memo.AS_HANDED_OUT);
+                MemoRevision.AS_HANDED_OUT);
     }
 
     /** The same with what was decided. */
@@ -61,7 +61,7 @@ public record Paper(List<Question> questions, List<Look> looks, ClassStyle style
     }
 
     /** The same under a memo, whose questions are these. */
-    Paper under(Memo other) {
+    Paper under(MemoRevision other) {
         return new Paper(questions, looks, style, decided, other);
     }
 

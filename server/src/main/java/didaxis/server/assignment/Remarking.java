@@ -69,11 +69,11 @@ class Remarking {
 
     /** The sheets that are behind, and all that is needed to mark them. */
     private record Behind(
-            Variants variants, Memo memo, List<Memos.Revision> revisions, List<Sheets.Submission> sheets) {}
+            Variants variants, MemoRevision memo, List<Memos.Revision> revisions, List<Sheets.Submission> sheets) {}
 
     private Behind behind(long id) {
         List<Memos.Revision> revisions = memos.revisions(id);
-        Memo memo = Memos.at(revisions, Integer.MAX_VALUE);
+        MemoRevision memo = Memos.at(revisions, Integer.MAX_VALUE);
         return new Behind(
                 assignments.variants(assignments.one(id), memo),
                 memo,

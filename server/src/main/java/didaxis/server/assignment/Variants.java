@@ -31,9 +31,9 @@ public final class Variants {
     private final ClassStyle style;
     private final Map<Integer, Paper> made = new ConcurrentHashMap<>();
     private final Decided decided;
-    private final Memo memo;
+    private final MemoRevision memo;
 
-    private Variants(List<Frozen> questions, int count, ClassStyle style, Decided decided, Memo memo) {
+    private Variants(List<Frozen> questions, int count, ClassStyle style, Decided decided, MemoRevision memo) {
         this.questions = List.copyOf(questions);
         this.count = count;
         this.style = style;
@@ -46,7 +46,7 @@ public final class Variants {
                 .mapToInt(question -> Math.max(1, question.sets().size()))
                 .max()
                 .orElse(1);
-        return new Variants(questions, versions.count(most), style, Decided.NONE, Memo.AS_HANDED_OUT);
+        return new Variants(questions, versions.count(most), style, Decided.NONE, MemoRevision.AS_HANDED_OUT);
     }
 
     /** The same with what was decided of answers in words. */
@@ -55,7 +55,7 @@ public final class Variants {
     }
 
     /** The same under a memo, whose questions are these. */
-    Variants under(Memo other) {
+    Variants under(MemoRevision other) {
         return new Variants(questions, count, style, decided, other);
     }
 

@@ -92,7 +92,7 @@ class StoredFindingTest {
                     List.of(new Paper.Look(PlanView.USUAL, List.of())),
                     ClassStyle.STANDARD,
                     Decided.NONE,
-                    Memo.AS_HANDED_OUT);
+                    MemoRevision.AS_HANDED_OUT);
             Map<String, String> texts = new LinkedHashMap<>();
             paper.places()
                     .forEach((id, place) -> texts.put(

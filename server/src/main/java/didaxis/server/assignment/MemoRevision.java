@@ -16,8 +16,8 @@ import java.util.function.UnaryOperator;
  * @param changed what it holds, as it is kept
  * @param words why and by whom each revision was made, by its number
  */
-record Memo(int revision, Changed changed, Map<Integer, Word> words) {
-    static final Memo AS_HANDED_OUT = new Memo(0, new Changed(Map.of(), Map.of()), Map.of());
+record MemoRevision(int revision, Changed changed, Map<Integer, Word> words) {
+    static final MemoRevision AS_HANDED_OUT = new MemoRevision(0, new Changed(Map.of(), Map.of()), Map.of());
 
     /** The version of the language that is written. */
     static final int FORMAT = 1;
@@ -37,7 +37,7 @@ record Memo(int revision, Changed changed, Map<Integer, Word> words) {
     record Word(String reason, String by) {}
 
     /** The places of the questions that are others than under another memo. */
-    Set<Integer> differsFrom(Memo other) {
+    Set<Integer> differsFrom(MemoRevision other) {
         Set<Integer> places = new TreeSet<>(changed.questions().keySet());
         places.addAll(other.changed.questions().keySet());
         places.removeIf(place -> Objects.equals(
@@ -65,28 +65,28 @@ record Memo(int revision, Changed changed, Map<Integer, Word> words) {
     }
 
     /** The next, with another question. */
-    Memo with(int place, QuestionBody other) {
+    MemoRevision with(int place, QuestionBody other) {
         Map<Integer, QuestionBody> questions = new TreeMap<>(changed.questions());
         questions.put(place, other);
         return next(new Changed(questions, changed.boxes()));
     }
 
     /** The next, with something else put right of some boxes. */
-    Memo with(Iterable<String> ids, UnaryOperator<Amendment> change) {
+    MemoRevision with(Iterable<String> ids, UnaryOperator<Amendment> change) {
         Map<String, Amended> boxes = new TreeMap<>(changed.boxes());
         for (String id : ids) boxes.put(id, new Amended(change.apply(amendment(id)), revision + 1));
         return next(new Changed(changed.questions(), boxes));
     }
 
     /** The next, with what another holds. */
-    Memo next(Changed other) {
-        return new Memo(revision + 1, other, words);
+    MemoRevision next(Changed other) {
+        return new MemoRevision(revision + 1, other, words);
     }
 
     /** The same with why it was made, and by whom. */
-    Memo because(Word word) {
+    MemoRevision because(Word word) {
         Map<Integer, Word> all = new TreeMap<>(words);
         all.put(revision, word);
-        return new Memo(revision, changed, all);
+        return new MemoRevision(revision, changed, all);
     }
 }
