@@ -113,7 +113,11 @@ function Remarking({ view }: { view: View }) {
           <Progress value={(100 * view.done) / view.of} aria-label={t('correct.running', view)} mb="md" />
         </>
       )}
-      {!running && view.revision > 0 && <Text c="dimmed">{t('correct.ready')}</Text>}
+      {!running && view.revision > 0 && (
+        <Text c="dimmed" mb="sm">
+          {t('correct.ready')}
+        </Text>
+      )}
     </div>
   )
 }
