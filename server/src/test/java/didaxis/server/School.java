@@ -62,10 +62,11 @@ public final class School implements BeforeAllCallback {
                 "--didaxis.demo=" + demo,
                 "--didaxis.data=" + folder,
                 "--didaxis.setup-code=" + SETUP_CODE);
-        extension.getRoot().getStore(ExtensionContext.Namespace.GLOBAL).put(this, new End(context));
+        // The demo is there for all classes that run here, and ends with the process.
+        if (this != DEMO) extension.getStore(ExtensionContext.Namespace.GLOBAL).put(this, new End(context));
     }
 
-    /** Closes the application when all tests are over. */
+    /** Closes the application when the tests of a class are over. */
     private record End(ConfigurableApplicationContext context) implements CloseableResource, AutoCloseable {
         @Override
         public void close() {
