@@ -11,7 +11,7 @@ import java.util.Map;
 
 /**
  * What explains wrong answers: every relation that gives one from others, worked with the numbers as written. At most
- * one input of a relation is in the head, and none that is subtracted; but the working's own next step is always allowed.
+ * one input of a relation is in the head, and where that is subtracted it is made plainly of one answer; but the working's own next step is always allowed.
  */
 final class FollowThrough {
     /** As good as exact, in tolerances. */
@@ -43,8 +43,21 @@ final class FollowThrough {
                 Tried own = way.own() ? values.carriedBy(way) : null;
                 if (own != null) all.add(answer, own);
             }
+            all.addDifferences(answer, values);
         }
         return all.explanations;
+    }
+
+    /** What is equal to an answer may be a difference: the voltage of R2 that of the branches, which is what is left of E. */
+    private void addDifferences(int answer, OwnValues values) {
+        Ways ways = sheet.ways();
+        for (int equal : ways.equalTo(wrong.get(answer)))
+            if (!sheet.written(equal))
+                for (Way way : ways.to(equal))
+                    if (way.subtracts())
+                        values.forEach(way, tried -> {
+                            if (tried.headInDifference()) add(answer, tried);
+                        });
     }
 
     /**
@@ -80,7 +93,10 @@ final class FollowThrough {
                 : sheet.rounds(cell, tried.span().mid());
         // A later answer explains an earlier one only if it gives it to the figures written.
         boolean later = tried.restsOn().length() > answer + 1;
-        if (!rounds && (later || !sheet.gives(cell, tried.span().mid()))) return;
+        if (!rounds
+                && (later
+                        || tried.headInDifference()
+                        || !sheet.gives(cell, tried.span().mid()))) return;
         // A half that was rounded down, or a given number rounded before it was used, does not put the origin
         // elsewhere.
         boolean exactly = sheet.rounds(cell, tried.span().lo(), tried.span().hi())

@@ -26,10 +26,19 @@ final class OwnValues {
 
     private static final double ALIKE = 1e-6;
 
-    /** A value for a cell, the wrong answers it rests on, and where it is written; -1 for in the head. */
-    record Value(Span span, BitSet restsOn, int source) {
+    /**
+     * A value for a cell, the wrong answers it rests on, and where it is written; -1 for in the head.
+     *
+     * @param plain whether it is made of one wrong answer and of what is given or right, without a difference
+     */
+    record Value(Span span, BitSet restsOn, int source, boolean plain) {
         boolean inTheHead() {
             return source < 0;
+        }
+
+        /** To all its figures, as it is where it is not written down in between. */
+        private Value unrounded() {
+            return new Value(Span.exactly(span.mid()), restsOn, source, plain);
         }
     }
 
@@ -37,6 +46,12 @@ final class OwnValues {
     record Tried(Way way, Value[] inputs, BitSet restsOn, Span span) {
         boolean headUsed() {
             for (Value input : inputs) if (input.inTheHead()) return true;
+            return false;
+        }
+
+        /** Whether a value in the head stands in a difference: whatever it was rounded to would make much of little. */
+        boolean headInDifference() {
+            for (int k = 0; k < inputs.length; k++) if (inputs[k].inTheHead() && way.subtracted()[k]) return true;
             return false;
         }
 
@@ -99,7 +114,7 @@ final class OwnValues {
     private Value writtenIn(int cell) {
         BitSet restsOn = new BitSet();
         if (index[cell] >= 0) restsOn.set(index[cell]);
-        return new Value(Span.exactly(sheet.value(cell)), restsOn, cell);
+        return new Value(Span.exactly(sheet.value(cell)), restsOn, cell, false);
     }
 
     /** An unwritten value as the working's own step makes it; where that has no input, as right answers make it. */
@@ -115,7 +130,8 @@ final class OwnValues {
             if (own != null) carried[cell] = inTheHead(own);
             break;
         }
-        Value rightOne = right.holds(cell, figures) ? new Value(right.span(cell, figures), new BitSet(), -1) : null;
+        Value rightOne =
+                right.holds(cell, figures) ? new Value(right.span(cell, figures), new BitSet(), -1, false) : null;
         if (carried[cell] == null) carried[cell] = rightOne;
         boolean fresh = carried[cell] != null && (!carried[cell].restsOn.isEmpty() || known.isEmpty());
         if (fresh) known.add(carried[cell]);
@@ -137,8 +153,10 @@ final class OwnValues {
 
     private Value inTheHead(Tried tried) {
         // A value that is only copied is not rounded again, and one that is copied from the sheet is written.
-        if (tried.way.copies()) return new Value(tried.span, tried.restsOn, tried.inputs[0].source);
-        return new Value(tried.span.widenedByRounding(figures), tried.restsOn, -1);
+        if (tried.way.copies())
+            return new Value(tried.span, tried.restsOn, tried.inputs[0].source, tried.inputs[0].plain);
+        boolean plain = tried.restsOn.cardinality() == 1 && !tried.headUsed() && !tried.way.subtracts();
+        return new Value(tried.span.widenedByRounding(figures), tried.restsOn, -1, plain);
     }
 
     /** From wrong answers on through relations with one value in the head at most. */
@@ -164,7 +182,7 @@ final class OwnValues {
     private boolean grew(int target, int from) {
         int before = values.get(target).size();
         for (Way way : ways.workedTo(target)) {
-            if (!way.allInputs(input -> input != from)) forEach(way, tried -> keep(target, tried));
+            if (!way.allInputs(input -> input != from)) forEach(way, false, tried -> keep(target, tried));
         }
         return values.get(target).size() > before;
     }
@@ -181,16 +199,20 @@ final class OwnValues {
         known.add(inTheHead(tried));
     }
 
-    /** Works a way with every choice of values that has one in the head at most, and none that is subtracted. */
+    /** Works a way with every choice of values that has one in the head at most; one that is subtracted is plain. */
     void forEach(Way way, Consumer<Tried> use) {
-        if (!couldBe(way)) return;
+        forEach(way, true, use);
+    }
+
+    private void forEach(Way way, boolean differences, Consumer<Tried> use) {
+        if (!couldBe(way, differences)) return;
         int[] at = new int[way.inputs().length];
         for (int tried = 0; tried < MOST_COMBINATIONS; tried++) {
             work += at.length;
             Value[] chosen = new Value[at.length];
             for (int k = 0; k < at.length; k++)
                 chosen[k] = values.get(way.inputs()[k]).get(at[k]);
-            if (allowed(way, chosen)) use.accept(work(way, chosen));
+            if (allowed(way, chosen, differences)) use.accept(work(way, chosen));
             int k = 0;
             while (k < at.length && ++at[k] == values.get(way.inputs()[k]).size()) at[k++] = 0;
             if (k == at.length) return;
@@ -198,23 +220,27 @@ final class OwnValues {
     }
 
     /** Whether some choice of values could be allowed: no more than one input can only be in the head. */
-    private boolean couldBe(Way way) {
+    private boolean couldBe(Way way, boolean differences) {
         int heads = 0;
         work += way.inputs().length;
         for (int k = 0; k < way.inputs().length; k++) {
             List<Value> all = values.get(way.inputs()[k]);
             if (all.isEmpty()) return false;
             // What is written stands before what is in the head.
-            if (all.get(0).inTheHead() && (++heads > 1 || way.subtracted()[k])) return false;
+            if (all.get(0).inTheHead() && (++heads > 1 || way.subtracted()[k] && !differences)) return false;
         }
         return true;
     }
 
-    private static boolean allowed(Way way, Value[] chosen) {
+    /** Of what is allowed, a value that is subtracted is taken to all its figures. */
+    private static boolean allowed(Way way, Value[] chosen, boolean differences) {
         int heads = 0;
         for (int k = 0; k < chosen.length; k++) {
             if (!chosen[k].inTheHead()) continue;
-            if (++heads > 1 || way.subtracted()[k]) return false;
+            if (++heads > 1) return false;
+            if (!way.subtracted()[k]) continue;
+            if (!differences || !chosen[k].plain) return false;
+            chosen[k] = chosen[k].unrounded();
         }
         return true;
     }

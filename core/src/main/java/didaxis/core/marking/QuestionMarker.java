@@ -22,6 +22,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Predicate;
 
 /**
  * Judges the answers to a question in states. Within a state amounts are judged by its network; a setting that is asked
@@ -130,6 +131,7 @@ public final class QuestionMarker {
             lines.keySet().retainAll(network.open(said).keySet());
             amounts.putAll(amounts(network, said, amountsOnly, lines));
         });
+        Leads led = new Leads(boxes, this::asking, amounts);
         List<BoxFinding> findings = new ArrayList<>();
         // What is stated on the way follows from what stands before it, never from what comes after.
         Map<String, String> before = new HashMap<>();
@@ -147,8 +149,8 @@ public final class QuestionMarker {
                 Map<Cell, String> said = said(amount.state(), before, workedBefore);
                 Map<Cell, Finding> stated = stated(box, worked.get(box), said, before);
                 workedBefore.put(box, worked.get(box));
-                findings.add(
-                        lineMarker(box).judge(worked.get(box), finding, lost, stated, elsewhere(box, amountsOnly)));
+                findings.add(lineMarker(box)
+                        .judge(worked.get(box), finding, lost, stated, elsewhere(box, amountsOnly, led.before(box))));
             } else findings.add(alone(new BoxFinding.OfAmount(box, finding, lost), answers));
         }
         return findings;
@@ -168,7 +170,7 @@ public final class QuestionMarker {
         Map<Box, WorkedAnswer> worked = new LinkedHashMap<>();
         for (Box box : boxes) {
             if (!(box.form() instanceof Box.Form.Amount amount) || !isWorked(box, answers)) continue;
-            WorkedAnswer read = lineMarker(box).read(answers.get(box.id()), elsewhere(box, answers));
+            WorkedAnswer read = lineMarker(box).read(answers.get(box.id()), elsewhere(box, answers, other -> true));
             if (read.statements().isEmpty() && !read.isOpen()) continue;
             worked.put(box, read);
             answers.put(box.id(), read.typed(amount.cell()));
@@ -185,16 +187,23 @@ public final class QuestionMarker {
         return lineMarkers.computeIfAbsent(box, one -> new LineMarker(question, one, workings.get(one), style));
     }
 
-    /** What the learner has for cells in other boxes. */
-    private Function<Cell, List<Double>> elsewhere(Box here, Map<String, String> answers) {
+    /** What the learner has for cells in some of the other boxes. */
+    private Function<Cell, List<Double>> elsewhere(Box here, Map<String, String> answers, Predicate<Box> which) {
         int state = ((Box.Form.Amount) here.form()).state();
         Map<Cell, List<Double>> own = new HashMap<>();
         for (Box box : boxes) {
-            if (box.equals(here) || !(box.form() instanceof Box.Form.Amount amount)) continue;
+            if (box.equals(here) || !(box.form() instanceof Box.Form.Amount amount) || !which.test(box)) continue;
             Optional<Double> written = counts(amount, amount.cell(), state) ? number(box, answers) : Optional.empty();
             written.ifPresent(value -> own.putIfAbsent(amount.cell(), List.of(value)));
         }
         return cell -> own.getOrDefault(cell, List.of());
+    }
+
+    /** The box whose answer stands for a cell in a state; empty where none does. */
+    private Optional<Box> asking(Cell cell, int state) {
+        Network network = networks.get(state);
+        return Optional.ofNullable(
+                network.own().getOrDefault(cell, network.carried().get(cell)));
     }
 
     /** Whether what is written for a cell in one state is what it is in another. */

@@ -104,7 +104,7 @@ public record WorkedAnswer(
                     .flatMap(Term.Name::cell)
                     .filter(asked::isCalledSo)
                     .isPresent();
-            understood.add(cell.filter(of -> isUnderstood(statement) || otherwise)
+            understood.add(cell.filter(of -> isUnderstood(statement, asked) || otherwise)
                     .map(of -> statement.of(Term.Name.of(of)))
                     .orElse(statement));
             if (statement.result().isEmpty() || cell.isEmpty()) continue;
@@ -128,16 +128,26 @@ public record WorkedAnswer(
     /** Whether a letter alone is worked out as that of something on the way, and not as what is asked. */
     private static boolean isOfAnother(
             Statement statement, Asked asked, Map<Cell, Term.Written> said, Function<Cell, List<Double>> elsewhere) {
-        if (!isUnderstood(statement) || works(statement, asked.cell(), asked, said, elsewhere)) return false;
+        if (!isUnderstood(statement, asked) || works(statement, asked.cell(), asked, said, elsewhere)) return false;
         return asked.onTheWay().stream()
                 .anyMatch(cell -> asked.fits(cell.quantity()) && works(statement, cell, asked, said, elsewhere));
     }
 
-    /** Whether whose value it tells is only understood. */
-    private static boolean isUnderstood(Statement statement) {
-        boolean named = statement.named().flatMap(Term.Name::cell).isPresent();
-        boolean letters = statement.sides().get(0).names().findAny().isPresent();
-        return !named && (statement.named().isPresent() || !letters);
+    /**
+     * Whether whose value it tells is only understood: R2R3/(R2 + R3) = 12 × 4/16 = 3 Ω is what these make together, while
+     * I1 + I2 = 2 A tells of none of them alone.
+     */
+    private static boolean isUnderstood(Statement statement, Asked asked) {
+        if (statement.named().isPresent())
+            return statement.named().flatMap(Term.Name::cell).isEmpty();
+        Term first = statement.sides().get(0);
+        if (first.names().findAny().isEmpty()) return true;
+        boolean ofWhatIsAsked =
+                first.names().flatMap(name -> name.cell().stream()).anyMatch(asked::isSought);
+        int last = statement.sides().size() - 1;
+        boolean worked = IntStream.range(1, last)
+                .anyMatch(k -> statement.sides().get(k).names().findAny().isEmpty());
+        return worked && !ofWhatIsAsked && statement.reciprocal().isEmpty();
     }
 
     /** The last that states it by its name, or as an amount alone; else the last that may mean it. */
@@ -180,7 +190,7 @@ public record WorkedAnswer(
 
     private static boolean mayMean(Statement statement, Asked asked) {
         if (statement.named().flatMap(Term.Name::cell).filter(asked::isCalledSo).isPresent()) return true;
-        if (statement.named().flatMap(Term.Name::cell).isPresent() || !isUnderstood(statement)) return false;
+        if (statement.named().flatMap(Term.Name::cell).isPresent() || !isUnderstood(statement, asked)) return false;
         Optional<Quantity> letter = statement.named().flatMap(Term.Name::quantity);
         if (letter.isPresent()) return asked.fits(letter.get());
         return statement
@@ -193,7 +203,7 @@ public record WorkedAnswer(
     private static Optional<Cell> cell(
             Statement statement, Asked asked, Map<Cell, Term.Written> said, Function<Cell, List<Double>> elsewhere) {
         Optional<Cell> named = statement.named().flatMap(Term.Name::cell);
-        if (named.isPresent() || !isUnderstood(statement)) return named;
+        if (named.isPresent() || !isUnderstood(statement, asked)) return named;
         Optional<Quantity> quantity = statement
                 .named()
                 .flatMap(Term.Name::quantity)
