@@ -80,7 +80,13 @@ final class LineNames {
         /** V1 is rather the reading of the voltmeter V1 than the voltage across R1. */
         METERS,
         /** It is a current for a time, not the total current. */
-        TIMED
+        TIMED,
+        /** So it is, and E is the energy that is taken, not the emf. */
+        ENERGY;
+
+        private boolean timed() {
+            return this == TIMED || this == ENERGY;
+        }
     }
 
     private final Habit habit;
@@ -145,14 +151,18 @@ final class LineNames {
         Optional<Cell> label = ofLabel(plain);
         if (label.isPresent()) return Optional.of(new Term.Name(word, label, label.map(Cell::quantity)));
         String letter = plain.startsWith("pd") ? "pd" : plain.substring(0, 1);
-        Quantity quantity = LETTERS.get(letter);
+        Quantity quantity = quantity(letter);
         if (quantity == null || WORDS.contains(plain)) return Optional.empty();
-        if (habit == Habit.TIMED && plain.matches("[A-Z].*t")) return Optional.empty();
+        if (habit.timed() && plain.matches("[A-Z].*t")) return Optional.empty();
         String index = plain.substring(letter.length());
         Optional<Cell> cell = cell(letter, quantity, index);
         boolean own = INDEX.matcher(index).matches() && product(word).size() < 2;
         boolean named = cell.isPresent() || own && (CHARTED.contains(quantity) || index.matches("[0-9]?"));
         return named ? Optional.of(new Term.Name(word, cell, Optional.of(quantity))) : Optional.empty();
+    }
+
+    private Quantity quantity(String letter) {
+        return habit == Habit.ENERGY && letter.equals("E") ? Quantity.ENERGY : LETTERS.get(letter);
     }
 
     /** Words such as IR and I1R1 are products: each a name of its own. Empty if they are not. */
@@ -165,8 +175,8 @@ final class LineNames {
             if (to == from) return List.of();
             String factor = plain.substring(from, to);
             String letter = factor.substring(0, 1);
-            Optional<Cell> cell = cell(letter, LETTERS.get(letter), factor.substring(1));
-            factors.add(new Term.Name(factor, cell, Optional.of(LETTERS.get(letter))));
+            Optional<Cell> cell = cell(letter, quantity(letter), factor.substring(1));
+            factors.add(new Term.Name(factor, cell, Optional.of(quantity(letter))));
             from = to;
         }
         return factors;
@@ -177,10 +187,10 @@ final class LineNames {
         String letter = piece.substring(0, 1);
         String index = piece.substring(1);
         if (!LETTERS.containsKey(letter)) return false;
-        if (index.isEmpty()) return habit == Habit.TIMED || !letter.equals("t");
-        if (!CHARTED.contains(LETTERS.get(letter)) || habit == Habit.TIMED && index.endsWith("t")) return false;
+        if (index.isEmpty()) return habit.timed() || !letter.equals("t");
+        if (!CHARTED.contains(quantity(letter)) || habit.timed() && index.endsWith("t")) return false;
         boolean plain = index.matches("[0-9,]+") || WHOLE.contains(index.toLowerCase(Locale.ROOT));
-        return plain && cell(letter, LETTERS.get(letter), index).isPresent();
+        return plain && cell(letter, quantity(letter), index).isPresent();
     }
 
     private Optional<Cell> ofLabel(String plain) {

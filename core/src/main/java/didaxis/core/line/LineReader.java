@@ -41,6 +41,7 @@ public final class LineReader {
     private final LineNames names;
     private final LineNames meters;
     private final LineNames timed;
+    private final LineNames energies;
     private final boolean running;
     private final boolean metered;
     private final LineNumbers numbers;
@@ -52,7 +53,7 @@ public final class LineReader {
     /**
      * With numbers as they are read elsewhere.
      *
-     * @param running whether things run for a time, so that It may be a current for a time
+     * @param running whether things run for a time, so that It may be a current for a time, and E an energy
      */
     public LineReader(Circuit circuit, Terms terms, AmountFormat format, boolean running) {
         this.running = running;
@@ -60,6 +61,7 @@ public final class LineReader {
         this.names = new LineNames(circuit, terms, LineNames.Habit.PLAIN);
         this.meters = new LineNames(circuit, terms, LineNames.Habit.METERS);
         this.timed = new LineNames(circuit, terms, LineNames.Habit.TIMED);
+        this.energies = new LineNames(circuit, terms, LineNames.Habit.ENERGY);
         this.numbers = new LineNumbers(format);
     }
 
@@ -68,13 +70,14 @@ public final class LineReader {
         return read(typed, LineExpressions.Reading.PLAIN, names);
     }
 
-    /** Every way to read it, the plainest first: what stands under a stroke, whether IR₁ is one name, whether V₁ is a meter and It a product, may be in doubt. */
+    /** Every way to read it, the plainest first: what stands under a stroke, whether IR₁ is one name, whether V₁ is a meter, It a product and E an energy, may be in doubt. */
     public List<Line> readings(String typed) {
         Set<Line> readings = new LinkedHashSet<>();
         for (LineExpressions.Reading reading : LineExpressions.Reading.values())
             if (mayDiffer(reading, typed)) readings.add(read(typed, reading, names));
         if (metered) readings.add(read(typed, LineExpressions.Reading.PLAIN, meters));
         if (running) readings.add(read(typed, LineExpressions.Reading.PLAIN, timed));
+        if (running && typed.contains("E")) readings.add(read(typed, LineExpressions.Reading.PLAIN, energies));
         return List.copyOf(readings);
     }
 

@@ -37,8 +37,9 @@ public final class Substitution {
     private static final double EXACT = 1e-9;
     private static final int LEAST_FIGURES = 2;
     private static final List<Double> PREFIXES = List.of(1e3, 1e-3, 1e6, 1e-6);
+    private static final double HOUR = 3600;
     /** Minutes and hours in seconds. */
-    private static final List<Double> TIMES = List.of(60.0, 3600.0);
+    private static final List<Double> TIMES = List.of(60.0, HOUR);
     /** Numbers that belong to a law or to a unit: of two alike, halves, thousands, seconds. */
     private static final Set<Double> CONSTANTS =
             Set.of(1.0, 2.0, 3.0, 4.0, 5.0, 10.0, 60.0, 100.0, 1000.0, 3600.0, 1e6, 1e-3, 1e-6, 3.6e6);
@@ -55,9 +56,15 @@ public final class Substitution {
      * @param named the cells that stand in it by their names
      * @param put the cells that numbers stand for
      * @param factorLost whether that is so only with a square, or the seconds of a minute, that were lost in writing it down
+     * @param hours whether what was lost is no more than the seconds of hours
      * @param scaled whether a number stands without its prefix, as 4.7 for 4.7 kΩ
      */
-    public record Held(Set<Cell> named, Set<Cell> put, boolean factorLost, boolean scaled) {}
+    public record Held(Set<Cell> named, Set<Cell> put, boolean factorLost, boolean hours, boolean scaled) {
+        /** The same where hours are right: watts for hours are watt hours. */
+        public Held inHours() {
+            return hours ? new Held(named, put, false, false, scaled) : this;
+        }
+    }
 
     /** What one number may be; no cell for a constant. */
     private record Meaning(Optional<Cell> cell, int rank, double factor, double number) {}
@@ -238,15 +245,17 @@ public final class Substitution {
         private Held held(Iterable<Meaning> meant, Subject lone, boolean squared) {
             Set<Cell> put = new HashSet<>();
             boolean lost = squared;
+            boolean hours = !squared;
             boolean scaled = false;
             for (Meaning one : meant) {
                 one.cell().ifPresent(put::add);
                 scaled |= one.rank() == SCALED;
                 lost |= one.factor() != 1;
+                hours &= one.factor() == 1 || one.factor() == HOUR;
             }
             Set<Cell> named = new HashSet<>();
             names.forEach(name -> LetterLaws.of(name, lone).cell().ifPresent(named::add));
-            return new Held(named, put, lost, scaled);
+            return new Held(named, put, lost, lost && hours, scaled);
         }
 
         private boolean holds(Map<Term.Written, Meaning> meant, Subject lone, Term.Written squared) {

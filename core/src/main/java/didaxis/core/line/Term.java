@@ -34,6 +34,11 @@ public sealed interface Term {
             return new Written("-" + text, -si, half, pointed, quantity);
         }
 
+        /** Whether its unit is made with hours: Wh, kWh, Ah. */
+        public boolean inHours() {
+            return text.matches("(?s).*[WA]\\s?h\\s*");
+        }
+
         /** The same number alone. */
         Written withoutUnit() {
             return text.matches("[0-9.]+ .*") && quantity.isPresent()

@@ -148,7 +148,7 @@ public final class WorkingCheck {
                 .findFirst();
         if (left instanceof Term.Name name && unknown.filter(name::equals).isPresent()) return;
         if (unknown.isPresent()) remarks.add(new Remark.Unjudged(unknown.get().text()));
-        else if (!meets(plain(left), half(left), plain(right), half(right)))
+        else if (!meets(left, right) && !meets(left, inHours(left, right)))
             remarks.add(new Remark.FalseStep(
                     left, right, plain(left).mid(), plain(right).mid()));
     }
@@ -192,6 +192,21 @@ public final class WorkingCheck {
         DoublePredicate exact = one -> Math.abs(one - written.si()) <= SLACK * Math.abs(one);
         boolean rounds = values.stream().anyMatch(one -> !exact.test(one) && Math.abs(one - written.si()) <= most);
         return rounds || stated.values().stream().anyMatch(one -> exact.test(one.si())) ? most : 0;
+    }
+
+    /** Bare watts for bare hours are watt hours: 96 × 10 = 960 Wh. */
+    private static Term inHours(Term left, Term right) {
+        boolean bare = right instanceof Term.Written written && written.inHours() && !hasUnit(left);
+        return bare ? ((Term.Written) right).withoutUnit() : right;
+    }
+
+    private static boolean hasUnit(Term term) {
+        if (term instanceof Term.Written written) return written.quantity().isPresent();
+        return term.pieces().stream().anyMatch(WorkingCheck::hasUnit);
+    }
+
+    private boolean meets(Term left, Term right) {
+        return meets(plain(left), half(left), plain(right), half(right));
     }
 
     /** Whether they are equal as far as their digits tell: a result may be rounded, numbers put in were rounded before. */

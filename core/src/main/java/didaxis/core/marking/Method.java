@@ -56,7 +56,7 @@ record Method(int formula, int substitution, Set<Cell> put, boolean factorLost, 
                     Term right = sides.get(other);
                     Optional<Held> found = asked.substitution().of(left, right, asked::isSought, worth);
                     if (found.isEmpty()) continue;
-                    Held held = found.get();
+                    Held held = inHours(statement) ? found.get().inHours() : found.get();
                     int line = statement.lines().get(other);
                     if (held.put().isEmpty() && !held.factorLost()) {
                         if (rests(held, asked, useful)) method = method.withFormula(line);
@@ -76,6 +76,11 @@ record Method(int formula, int substitution, Set<Cell> put, boolean factorLost, 
         return byNumbers
                 ? new Method(method.substitution, method.substitution, method.put, false, method.value)
                 : method;
+    }
+
+    /** Whether it comes to watt hours, ampere hours or their like. */
+    private static boolean inHours(Statement statement) {
+        return statement.result().filter(Term.Written::inHours).isPresent();
     }
 
     private static double value(Term side) {

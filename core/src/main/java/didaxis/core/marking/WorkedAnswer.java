@@ -15,6 +15,7 @@ import didaxis.core.quantity.Quantity;
 import didaxis.core.quantity.Reading;
 import didaxis.core.question.Box;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -209,10 +210,13 @@ public record WorkedAnswer(
                 .flatMap(Term.Name::quantity)
                 .or(() -> statement.result().flatMap(Term.Written::quantity));
         if (quantity.isEmpty()) return Optional.empty();
+        // A letter without an index is rather that of what is asked than that of something else.
         List<Cell> candidates = Stream.concat(asked.onTheWay().stream(), asked.substitution().cells().stream())
                 .filter(cell ->
                         cell.quantity() == quantity.get() && !asked.known().test(cell))
                 .distinct()
+                .sorted(Comparator.comparing(
+                        cell -> !cell.subject().equals(asked.cell().subject())))
                 .limit(MOST_CELLS)
                 .toList();
         return candidates.stream()
