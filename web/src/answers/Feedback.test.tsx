@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react'
+import { fireEvent, screen } from '@testing-library/react'
 import { expect, test } from 'vitest'
 import { answer, shown } from '../test/shown'
 import Feedback from './Feedback'
@@ -21,6 +21,7 @@ const feedback = (findings: object[], marks: number, corrections: object[] = [])
   marks,
   findings,
   corrections,
+  next: null as object | null,
   sheet: {
     id: 7,
     title: 'Boot dryer',
@@ -159,4 +160,24 @@ test('what was put right since it was handed out is told with its reason', async
   open(feedback([], 2, [entry]))
   const put = await screen.findByRole('region', { name: 'Put right since it was handed out' })
   expect(put.textContent).toContain('1.2 V2: left out; it counts for nobody. Because: a misprint')
+})
+
+test('what to try first is said, and how a box is worked is fetched when it is asked for', async () => {
+  const wrong = finding('R1', 'wrong')
+  const step = { text: 'I1 = 12/6 = 2 A', symbol: '<mi>I</mi>', formula: '', substitution: '', result: '2 A' }
+  const entry = { lines: [{ text: step.text, step, points: ['answer'] }], accepted: '1.99 A to 2.01 A' }
+  const next = { box: '1/R1', number: '1.1', name: 'current of R1', led: 2 }
+  const { asked } = shown(
+    <Feedback />,
+    ({ path }) =>
+      path.endsWith('/model') ? { boxes: [{ box: '1/R1', entry }] } : { ...feedback([wrong], 2), next },
+    { at: '/work/7/feedback', pattern: '/work/:workId/feedback' },
+  )
+  expect(await screen.findByText(/Try this again first: 1.1 current of R1. 2 other answers/)).toBeTruthy()
+  const details = document.querySelector('details')!
+  expect(screen.queryByText(/Also right/)).toBeNull()
+  details.open = true
+  fireEvent(details, new Event('toggle'))
+  expect(await screen.findByText('Also right: 1.99 A to 2.01 A.')).toBeTruthy()
+  expect(asked.filter((one) => one.path.endsWith('/model'))).toHaveLength(1)
 })

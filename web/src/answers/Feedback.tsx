@@ -13,6 +13,7 @@ import { Findings } from './Findings'
 import { Corrections } from './Corrections'
 import { FIRST_DRAWN, GivenCircuit } from './GivenCircuit'
 import { LeftBehind } from './LeftBehind'
+import { ModelAnswer } from './ModelAnswer'
 import { useRoom } from './useRoom'
 
 /** What came of a learner's sheet. */
@@ -24,7 +25,7 @@ export default function Feedback() {
   if (feedback.isLoadingError)
     return <Failed error={feedback.error} onRetry={() => void feedback.refetch()} />
   if (feedback.isPending) return <Loading />
-  const { sheet, marks, findings, corrections } = feedback.data
+  const { sheet, marks, findings, corrections, next } = feedback.data
   return (
     <Screen title={sheet.title} aside={t('feedback.marks', { marks, total: sheet.marks })}>
       <div className={classes.columns}>
@@ -42,7 +43,19 @@ export default function Feedback() {
           {findings.every((finding) => finding.finding === 'right') && (
             <Text mb="sm">{t('feedback.allRight')}</Text>
           )}
-          <Findings questions={sheet.questions} findings={findings} />
+          {next && (
+            <Text mb="sm">
+              {t('feedback.next', { what: `${next.number} ${next.name}` })}{' '}
+              {next.led > 0 && t('feedback.led', { count: next.led })}
+            </Text>
+          )}
+          <Findings
+            questions={sheet.questions}
+            findings={findings}
+            under={(finding) =>
+              finding.finding !== 'right' && <ModelAnswer work={sheet.id} box={finding.box} />
+            }
+          />
         </section>
       </div>
     </Screen>

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react'
 import type { Schemas } from '../api/client'
 import { FindingRow } from '../ui/FindingRow'
 import { isOneTask } from './places'
@@ -10,10 +11,12 @@ interface FindingsProps {
   /** The box in hand. */
   selected?: string
   onSelect?: (box: string) => void
+  /** What stands under what was found of a box. */
+  under?: (finding: Schemas['BoxFindingView']) => ReactNode
 }
 
 /** What was written into each box and what the marker says of it, task by task. */
-export function Findings({ questions, findings, selected, onSelect }: FindingsProps) {
+export function Findings({ questions, findings, selected, onSelect, under }: FindingsProps) {
   const byBox = new Map(findings.map((finding) => [finding.box, finding]))
   const one = isOneTask(questions)
   return questions.flatMap(({ tasks }) =>
@@ -31,6 +34,7 @@ export function Findings({ questions, findings, selected, onSelect }: FindingsPr
                   box={box}
                   selected={box.id === selected}
                   onSelect={onSelect && (() => onSelect(box.id))}
+                  under={under?.(finding)}
                 />
               )
             )

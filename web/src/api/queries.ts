@@ -373,3 +373,10 @@ export const feedbackQuery = (id: number, room: Room) =>
     queryKey: ['work', id, 'feedback', room],
     queryFn: () => body(client.GET('/api/my/work/{id}/feedback', { params: { path: { id }, query: room } })),
   })
+
+/** How an own sheet that was handed back is worked. */
+export const modelQuery = (id: number) =>
+  queryOptions({
+    queryKey: ['work', id, 'model'],
+    queryFn: () => body(client.GET('/api/my/work/{id}/model', { params: { path: { id } } })),
+  })

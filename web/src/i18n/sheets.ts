@@ -166,6 +166,11 @@ export const sheets = {
   feedback: {
     chain: 'Which led to which:',
     yourTeacher: 'Your teacher',
+    next: 'Try this again first: {{what}}.',
+    led_one: '{{count}} other answer followed from it.',
+    led_other: '{{count}} other answers followed from it.',
+    worked: 'How it is worked',
+    accepted: 'Also right: {{range}}.',
     given: '{{by}} gave {{points}} of {{of}} marks.',
     givenWhy: '{{by}} gave {{points}} of {{of}} marks: {{reason}}',
     orElse: 'Or: {{slips}}.',

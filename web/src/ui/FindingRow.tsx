@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import classes from './FindingRow.module.css'
@@ -10,6 +11,7 @@ interface FindingRowProps {
   box: Schemas['BoxView']
   selected?: boolean
   onSelect?: () => void
+  under?: ReactNode
 }
 
 /** A right answer has no sign at all: a correct sheet should look quiet. */
@@ -29,7 +31,7 @@ const SIGNS: Record<string, string> = {
 const PICKED: Schemas['BoxView']['form'][] = ['chain', 'why']
 
 /** One answer with what the marker says of it. */
-export function FindingRow({ finding, box, selected = false, onSelect }: FindingRowProps) {
+export function FindingRow({ finding, box, selected = false, onSelect, under }: FindingRowProps) {
   const { t } = useTranslation()
   const slips = finding.amount?.slips ?? []
   const said = ({ points, reason, by }: Schemas['OverrideView']) =>
@@ -87,6 +89,7 @@ export function FindingRow({ finding, box, selected = false, onSelect }: Finding
         {finding.given && <span className={classes.sentence}>{said(finding.given)}</span>}
         {finding.working && <WorkedLines working={finding.working} />}
       </Row>
+      {under}
     </li>
   )
 }

@@ -6,7 +6,7 @@ import { memoQuery } from '../api/queries'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
 import classes from './MemoPanel.module.css'
-import { StepEquation } from './StepEquation'
+import { StepEquation } from '../ui/StepEquation'
 
 interface MemoPanelProps {
   /** The question as it stands. */

@@ -205,6 +205,12 @@ class CorrectionTest {
         assertEquals(Map.of("learner1", "6 5", "learner2", "3 2", "learner3", "3 2"), preview(on("leave-out", WHY)));
         correct(on("leave-out", WHY));
         assertEquals(List.of("5 of 5", "2 of 5", "2 of 5"), marks());
+        JsonNode again = teacher.post(
+                        "/api/classes/1/assignments",
+                        "{\"assignmentId\":" + id + ",\"again\":true,\"dueAt\":\"2999-01-01T00:00:00Z\"}")
+                .done()
+                .json();
+        assertEquals(6, again.get("total").asInt(), "handed out once more all counts");
         JsonNode box = summary().get("boxes").get(2);
         assertEquals(0, box.get("marks").asInt() + box.get("lost").asInt());
     }
@@ -215,12 +221,27 @@ class CorrectionTest {
         correct(accept(I, "1.5 A"));
         String work = learner.get("/api/my/work/" + id).done().body();
         assertFalse(work.contains("as agreed") || work.contains("1.6 A"), work);
+        assertEquals(409, learner.get("/api/my/work/" + id + "/model").status());
         teacher.post("/api/assignments/" + id + "/release", "").done();
         assertTrue(changedAt(learner).isNull(), "nothing has changed since it was handed back");
         JsonNode feedback =
                 learner.get("/api/my/work/" + id + "/feedback").done().json();
         assertEquals(1, feedback.get("corrections").size());
         assertEquals("", feedback.get("corrections").get(0).get("by").asString());
+        assertTrue(feedback.get("next").isNull(), "nothing was lost");
+        JsonNode next = school.signedIn("learner2")
+                .get("/api/my/work/" + id + "/feedback")
+                .done()
+                .json()
+                .get("next");
+        assertEquals(I + " 1", next.get("box").asString() + " " + next.get("led"));
+        JsonNode model = learner.get("/api/my/work/" + id + "/model")
+                .done()
+                .json()
+                .get("boxes")
+                .get(0);
+        assertEquals(I, model.get("box").asString());
+        assertTrue(model.get("entry").get("lines").toString().contains("12/6"), model::toString);
         correct(on("give-all", WHY));
         assertTrue(changedAt(learner).isNull(), "hers are the same");
         assertFalse(changedAt(school.signedIn("learner2")).isNull());

@@ -138,7 +138,14 @@ public class Assignments {
     }
 
     /** A question with the sets of values that were found for it; none where nothing varies. */
-    public record FoundQuestion(QuestionContent content, List<Values> sets) {}
+    public record FoundQuestion(QuestionContent content, List<Values> sets) {
+        /** With the marks of all its boxes. */
+        private FoundQuestion counted() {
+            int total = content.body().question().total();
+            return new FoundQuestion(
+                    new QuestionContent(content.title(), content.body(), content.boxes(), total), sets);
+        }
+    }
 
     /** What is handed out together. */
     public record Bundle(String title, List<FoundQuestion> questions, Versions versions, PaperLayout layout) {}
@@ -170,9 +177,11 @@ public class Assignments {
         return id;
     }
 
-    /** The questions of an assignment as they are after all that was put right, under its title. */
+    /** The questions of an assignment with the values and the marks that were put right, under its title; all count again. */
     List<FoundQuestion> questions(Assignment assignment) {
-        return questions(assignment, memos.latest(assignment.id()));
+        return questions(assignment, memos.latest(assignment.id())).stream()
+                .map(FoundQuestion::counted)
+                .toList();
     }
 
     /** The same under a memo. */

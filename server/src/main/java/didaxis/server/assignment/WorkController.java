@@ -62,6 +62,12 @@ class WorkController {
         return work.news(id, me.id());
     }
 
+    /** How it is worked, in the own values; only of what was handed back. */
+    @GetMapping("/api/my/work/{id}/model")
+    ModelAnswers model(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
+        return work.model(id, me.id());
+    }
+
     @GetMapping("/api/my/work/{id}/feedback")
     FeedbackView feedback(
             @PathVariable long id,

@@ -49,10 +49,20 @@ class WorkService {
     /**
      * What came of a sheet, once it was handed back.
      *
+     * @param next what to try again first; null where nothing was lost, or nothing written
      * @param corrections what was put right since it was handed out, the latest first
      */
     record FeedbackView(
-            SheetView sheet, int marks, List<BoxFindingView> findings, List<CorrectionView.Entry> corrections) {}
+            SheetView sheet,
+            int marks,
+            List<BoxFindingView> findings,
+
+            @Schema(
+                    types = {"object", "null"},
+                    implementation = NextToTry.class)
+            NextToTry next,
+
+            List<CorrectionView.Entry> corrections) {}
 
     private final Assignments assignments;
     private final Sheets sheets;
@@ -127,26 +137,37 @@ class WorkService {
         return SheetView.of(own.assignment(), own.paper(), own.state(), room);
     }
 
-    FeedbackView feedback(long id, long learner, SceneView.Room room) {
+    /** An own sheet that was handed back. */
+    private Own handedBack(long id, long learner) {
         Own own = own(id, learner);
         if (!own.assignment().released()) {
             throw Problem.of(HttpStatus.CONFLICT, "Your teacher has not handed this back yet.")
                     .with("reason", "not-released");
         }
+        return own;
+    }
+
+    /** How the own sheet is worked, once it was handed back. */
+    ModelAnswers model(long id, long learner) {
+        return ModelAnswers.of(handedBack(id, learner).paper());
+    }
+
+    FeedbackView feedback(long id, long learner, SceneView.Room room) {
+        Own own = handedBack(id, learner);
         Paper paper = own.paper();
         SheetView sheet = SheetView.of(own.assignment(), paper, own.state(), room);
         List<CorrectionView.Entry> corrections =
                 CorrectionView.history(paper, transactions.read(() -> memos.revisions(id)), false);
-        return own.sent()
-                .map(sent -> new FeedbackView(
-                        sheet,
-                        sent.marks(),
-                        Judgement.views(paper, sent).stream()
-                                .map(BoxFindingView::forLearner)
-                                .toList(),
-                        corrections))
-                .orElseGet(() -> new FeedbackView(
-                        sheet, 0, Judgement.of(paper, List.of()).views(paper.style()), corrections));
+        if (own.sent().isEmpty()) {
+            List<BoxFindingView> blank = Judgement.of(paper, List.of()).views(paper.style());
+            return new FeedbackView(sheet, 0, blank, null, corrections);
+        }
+        Sheets.Submission sent = own.sent().get();
+        List<BoxFindingView> findings = Judgement.views(paper, sent).stream()
+                .map(BoxFindingView::forLearner)
+                .toList();
+        NextToTry next = NextToTry.of(paper, findings).orElse(null);
+        return new FeedbackView(sheet, sent.marks(), findings, next, corrections);
     }
 
     record Kept(int revision, Instant keptAt, List<ReadingView> readings) {}

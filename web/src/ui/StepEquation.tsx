@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client'
-import { Formula } from '../ui/Formula'
+import { Formula } from './Formula'
 import classes from './StepEquation.module.css'
 
 /** A side of more letters than this is written as running text, which breaks where MathML does not. */
