@@ -241,7 +241,7 @@ class CorrectionTest {
                 .get("boxes")
                 .get(0);
         assertEquals(I, model.get("box").asString());
-        assertTrue(model.get("entry").get("lines").toString().contains("12/6"), model::toString);
+        assertTrue(model.get("entry").get("lines").toString().contains("\"result\":\"2.00"), model::toString);
         correct(on("give-all", WHY));
         assertTrue(changedAt(learner).isNull(), "hers are the same");
         assertFalse(changedAt(school.signedIn("learner2")).isNull());
