@@ -250,6 +250,9 @@ export const people = {
     withdrawn: '“{{title}}” was withdrawn; learners see it no more.',
   },
   results: {
+    overTime: 'Over time',
+    allOf_one: '{{marks}} of {{total}} marks on {{count}} sheet',
+    allOf_other: '{{marks}} of {{total}} marks on {{count}} sheets',
     title: 'Results',
     none: 'No class yet, so no results.',
     learner: 'Learner',
@@ -264,6 +267,7 @@ export const people = {
   },
   boxes: {
     title: 'Box by box',
+    summary: 'Print a summary',
     csv: 'Findings as CSV',
     review: 'Review',
     nothing: 'Nothing was sent yet.',

@@ -124,3 +124,16 @@ test('handing back says who is working, collects only what was asked about, and 
     ]),
   )
 })
+
+test('of several sheets each learner is seen over time, with gaps where none came in', async () => {
+  const assignments = [dryer, { ...dryer, id: 10 }, { ...dryer, id: 11, total: 4 }]
+  const cell = (marks: number | null) => ({
+    late: false,
+    state: marks === null ? 'not-begun' : 'sent',
+    marks,
+  })
+  const alder = { learner: { id: 1, displayName: 'A. Alder', username: 'learner1' } }
+  open({ ...results, assignments, rows: [{ ...alder, cells: [cell(8), cell(null), cell(1)] }] })
+  const plot = await screen.findByRole('img', { name: '9 of 12 marks on 2 sheets' })
+  expect(plot.querySelector('path')!.getAttribute('d')).toBe('M2.5 22v-22M12.5 22v-5.5')
+})

@@ -5,6 +5,7 @@ import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
 import type { Schemas } from '../api/client'
 import { atMoment } from '../ui/when'
+import { OverTime } from './OverTime'
 import classes from './Results.module.css'
 
 type Assignment = Schemas['AssignmentSummary']
@@ -46,6 +47,7 @@ export function ResultsTable({ assignments, shown, rows, onRelease }: ResultsTab
         <thead>
           <tr>
             <th scope="col">{t('results.learner')}</th>
+            {assignments.length > 1 && <th scope="col">{t('results.overTime')}</th>}
             {assignments.map(
               (one) =>
                 shown.has(one.id) && <Head key={one.id} assignment={one} onRelease={() => onRelease(one)} />,
@@ -59,6 +61,7 @@ export function ResultsTable({ assignments, shown, rows, onRelease }: ResultsTab
             return (
               <tr key={row.learner.id} aria-rowindex={index + 2}>
                 <th scope="row">{row.learner.displayName}</th>
+                {assignments.length > 1 && <OverTime assignments={assignments} cells={row.cells} />}
                 {assignments.map(
                   (one, place) =>
                     shown.has(one.id) && (

@@ -47,7 +47,8 @@ class WithheldTest {
         assertEquals(201, question.status(), question::toString);
         Answer assignment = teacher.post(
                 "/api/classes/1/assignments",
-                "{\"questionIds\":[" + question.json().get("id").asLong() + "],\"dueAt\":\"2999-01-01T00:00:00Z\"}");
+                "{\"questionIds\":[" + question.json().get("id").asLong()
+                        + "],\"dueAt\":\"2999-01-01T00:00:00Z\",\"again\":true}");
         assertEquals(201, assignment.status(), assignment::toString);
         return assignment.json().get("id").asLong();
     }
@@ -81,6 +82,56 @@ class WithheldTest {
         teacher.post("/api/assignments/" + id + "/release", "");
         Answer after = learner.get("/api/my/work/" + id + "/feedback");
         assertTrue(after.body().contains("7.83"), after::toString);
+    }
+
+    /** What a learner is told of a sheet, whatever it says, without times and without what was typed. */
+    private static List<String> told(Person learner, long id, String text) {
+        List<String> told = new ArrayList<>();
+        String answers = "{\"answers\":[{\"box\":\"1/1.1-1\",\"text\":\"" + text + "\"}]}";
+        told.add(learner.post("/api/my/work/" + id + "/submission", answers).body());
+        told.addAll(of(learner, id));
+        return told.stream().map(one -> one.replace(text, "…")).toList();
+    }
+
+    private static List<String> of(Person learner, long id) {
+        List<String> told = new ArrayList<>();
+        for (JsonNode one : learner.get("/api/my/work").json())
+            if (one.get("id").asLong() == id) told.add(one.toString());
+        for (String more : List.of("", "/feedback", "/model"))
+            told.add(learner.get("/api/my/work/" + id + more).body());
+        return told.stream()
+                .map(one -> one.replaceAll("\"(sentAt|keptAt)\":\"[^\"]*\"", ""))
+                .toList();
+    }
+
+    /** Of two learners one is right and one is wrong, was given points and had the memo put right: nothing tells them apart. */
+    @Test
+    void whatIsRightAndWhatIsWrongLookAlikeUntilTheyAreBack() {
+        Person teacher = school.signedIn("teacher");
+        long id = handedOut(teacher);
+        Person right = school.signedIn("learner6");
+        Person wrong = school.signedIn("learner7");
+        List<String> ofRight = told(right, id, "7.83");
+        List<String> ofWrong = told(wrong, id, "6.41");
+        for (int k = 0; k < ofRight.size(); k++)
+            assertEquals(
+                    ofRight.get(k).replaceAll("\"sentAt\":\"[^\"]*\"", ""),
+                    ofWrong.get(k).replaceAll("\"sentAt\":\"[^\"]*\"", ""));
+        List<String> before = of(wrong, id);
+        String own = "/api/assignments/" + id;
+        JsonNode review = teacher.get(own + "/review?box=1/1.1-1").done().json();
+        long learner =
+                review.get("groups").get(0).get("learners").get(0).get("id").asLong();
+        teacher.post(
+                        own + "/overrides",
+                        "{\"box\":\"1/1.1-1\",\"learners\":[" + learner
+                                + "],\"points\":1,\"reason\":\"half\",\"revision\":0}")
+                .done();
+        teacher.post(
+                        own + "/corrections",
+                        "{\"correction\":{\"kind\":\"give-all\",\"boxes\":[\"1/1.1-2\"]},\"reason\":\"late\",\"revision\":0}")
+                .done();
+        assertEquals(before, of(wrong, id));
     }
 
     /** Every number of the chart that is not given, as it is computed and as it could be printed. */

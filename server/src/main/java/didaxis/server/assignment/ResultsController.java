@@ -5,8 +5,10 @@ import didaxis.server.assignment.ResultsService.BoxesView;
 import didaxis.server.assignment.ResultsService.ResultsView;
 import didaxis.server.assignment.ResultsService.TeacherSheetView;
 import didaxis.server.circuit.SceneView;
+import didaxis.server.print.Pdf;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -40,6 +42,16 @@ class ResultsController {
     @GetMapping(value = "/api/assignments/{id}/findings.csv", produces = CSV)
     ResponseEntity<String> findings(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
         return file("findings.csv", results.findings(id, me.id()));
+    }
+
+    /** What has come of an assignment, to print: what to teach again, slips, box by box, everybody's marks. */
+    @GetMapping(value = "/api/assignments/{id}/summary.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> summary(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
+        ContentDisposition named =
+                ContentDisposition.attachment().filename("summary.pdf").build();
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, named.toString())
+                .body(Pdf.of(results.summary(id, me.id())));
     }
 
     private static ResponseEntity<String> file(String name, String csv) {

@@ -117,6 +117,13 @@ class ResultsService {
         }
     }
 
+    /** The same as a document for the printer. */
+    String summary(long id, long teacher) {
+        PaperLayout layout =
+                transactions.read(() -> assignments.ofTeacher(id, teacher)).layout();
+        return SummaryPage.of(boxes(id, teacher), layout);
+    }
+
     BoxesView boxes(long id, long teacher) {
         record Found(
                 AssignmentSummary summary,
