@@ -55,6 +55,11 @@ export function AssignmentMenu({ assignment }: { assignment: Assignment }) {
             {t('correct.menu')}
           </Menu.Item>
           <Menu.Item onClick={() => setDialog('print')}>{t('print.menu')}</Menu.Item>
+          {assignment.sent > 0 && (
+            <Menu.Item component="a" href={`/api/assignments/${assignment.id}/summary.pdf`} download>
+              {t('boxes.summary')}
+            </Menu.Item>
+          )}
           <Menu.Item onClick={() => setDialog('again')}>{t('assignment.toAnother')}</Menu.Item>
           {!assignment.released && (
             <>

@@ -267,7 +267,7 @@ export const people = {
   },
   boxes: {
     title: 'Box by box',
-    summary: 'Print a summary',
+    summary: 'Summary of results (PDF)',
     csv: 'Findings as CSV',
     review: 'Review',
     nothing: 'Nothing was sent yet.',

@@ -62,16 +62,6 @@ export default function Boxes() {
               {t('boxes.csv')}
             </Button>
           )}
-          {assignment.sent > 0 && (
-            <Button
-              component="a"
-              href={`/api/assignments/${assignment.id}/summary.pdf`}
-              download
-              variant="default"
-            >
-              {t('boxes.summary')}
-            </Button>
-          )}
           <AssignmentMenu assignment={assignment} />
         </>
       }
