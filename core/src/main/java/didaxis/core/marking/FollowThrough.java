@@ -11,7 +11,8 @@ import java.util.Map;
 
 /**
  * What explains wrong answers: every relation that gives one from others, worked with the numbers as written. At most
- * one input of a relation is in the head, and where that is subtracted it is made plainly of one answer; but the working's own next step is always allowed.
+ * one input of a relation is in the head, and where that is subtracted it is made plainly of one answer; but the
+ * working's own next step is always allowed.
  */
 final class FollowThrough {
     /** As good as exact, in tolerances. */

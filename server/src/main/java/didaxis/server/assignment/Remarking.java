@@ -83,13 +83,17 @@ class Remarking {
                         .toList());
     }
 
+    /** Whether any was behind; ends where a whole round has brought none of them further. */
     private boolean all(long id) {
-        boolean any = false;
         Behind behind = transactions.read(() -> behind(id));
+        boolean any = !behind.sheets().isEmpty();
         while (!behind.sheets().isEmpty()) {
-            any = true;
             remark(id, behind);
-            behind = transactions.read(() -> behind(id));
+            Behind left = transactions.read(() -> behind(id));
+            boolean stuck = left.memo().revision() == behind.memo().revision()
+                    && left.sheets().size() == behind.sheets().size();
+            if (stuck) throw new IllegalStateException(left.sheets().size() + " sheets stay as they are");
+            behind = left;
         }
         return any;
     }

@@ -249,7 +249,7 @@ class Sheets {
     boolean remark(long assignment, Remark.Remarked sheet, int memo) {
         Submission before = sheet.before();
         List<StoredFinding> now = findings.of(assignment, before.learnerId()).getOrDefault(before.id(), List.of());
-        if (!now.equals(before.findings())) return false;
+        if (!Set.copyOf(now).equals(Set.copyOf(before.findings()))) return false;
         sheet.findings().stream()
                 .filter(found -> !now.contains(found))
                 .forEach(found -> findings.put(before.id(), found));
