@@ -14,6 +14,7 @@ import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
 /** A memo is put right after its work came in: what that does is seen before, reaches every sheet, and is taken back. */
@@ -259,6 +260,23 @@ class CorrectionTest {
         for (JsonNode one : learner.get("/api/my/work").done().json())
             if (one.get("id").asLong() == id) return one.get("changedAt");
         throw new AssertionError("the work is not there");
+    }
+
+    /** For as long as sheets are being marked anew they still have what an earlier memo gave. */
+    @Test
+    void sheetsThatAreStillBehindCanBeLookedAt() {
+        school.bean(JdbcClient.class)
+                .sql(
+                        "UPDATE finding SET amended = 3 WHERE box = :box AND submission_id IN ("
+                                + "SELECT s.id FROM submission s JOIN sheet h ON h.id = s.sheet_id WHERE h.assignment_id = :id)")
+                .param("box", I)
+                .param("id", id)
+                .update();
+        JsonNode sheet = teacher.get("/api/assignments/" + id + "/sheets/" + learner("learner2"))
+                .done()
+                .json();
+        assertEquals(3, sheet.get("findings").get(0).get("points").asInt());
+        assertEquals("", sheet.get("findings").get(0).get("given").get("reason").asString());
     }
 
     @Test

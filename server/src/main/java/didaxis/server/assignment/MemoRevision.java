@@ -59,9 +59,11 @@ record MemoRevision(int revision, Changed changed, Map<Integer, Word> words) {
         return changed.boxes().containsKey(box);
     }
 
-    /** Why it earns what the memo gives, and by whom. */
+    /** Why a box earns what the memo gives, and by whom; empty where that was taken back and its sheets are still behind. */
     Word word(String box) {
-        return words.getOrDefault(changed.boxes().get(box).revision(), new Word("", ""));
+        Amended amended = changed.boxes().get(box);
+        Word none = new Word("", "");
+        return amended == null ? none : words.getOrDefault(amended.revision(), none);
     }
 
     /** The next, with another question. */
