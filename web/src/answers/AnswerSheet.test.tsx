@@ -313,3 +313,16 @@ test('each form is answered as itself, and the drawing is that of the task one i
   fireEvent.click(screen.getByRole('checkbox', { name: 'none' }))
   await soon(() => expect(sent().at(-1)?.body.answers[1]?.text).toBe('none'))
 })
+
+test('what a teacher puts right is there at once, and what is being written stays', async () => {
+  const { boxes, queries } = await open()
+  fireEvent.change(boxes[1]!, { target: { value: '0.5' } })
+  const right = structuredClone(sheet)
+  const r1 = { cell: { subject: 'R1', quantity: 'resistance' as const }, symbol: '<mi>R</mi>', shown: '6 Ω' }
+  right.questions[0]!.states[0]!.given = [r1]
+  says = ({ method }) => (method === 'GET' ? right : kept)
+  await act(() => queries.invalidateQueries({ queryKey: ['work', 7] }))
+  expect((await screen.findByRole('alert')).textContent).toContain('has put something right')
+  expect(screen.getByLabelText('Given').textContent).toContain('6 Ω')
+  expect(document.querySelectorAll<HTMLInputElement>('input[data-box]')[1]!.value).toBe('0.5')
+})

@@ -40,7 +40,7 @@ export function OpenSheet({ sheet, now, error, person }: OpenSheetProps) {
   const texts = keeping.value
   const readings = useReadings(sheet, texts, keeping.said)
   const [drawn, setDrawn] = useState(FIRST_DRAWN)
-  const places = placesOf(sheet)
+  const places = placesOf(now)
   const open = places.filter(({ box }) => !texts[box.id]?.trim())
   const unread = places.filter((place) => readings[place.box.id]?.expected && !open.includes(place))
   const filled = places.length - open.length - unread.length
@@ -50,6 +50,7 @@ export function OpenSheet({ sheet, now, error, person }: OpenSheetProps) {
   useEffect(() => {
     if (over) close('')
   }, [over, close])
+  const putRight = told(now) !== told(sheet)
   const dueAt = now.dueAt
   useEffect(() => {
     if (dueAt !== sheet.dueAt) announce(t('work.dueMoved', { due: atMoment(dueAt) }))
@@ -78,6 +79,11 @@ export function OpenSheet({ sheet, now, error, person }: OpenSheetProps) {
           {keeping.state.is === 'closed' && keeping.state.reason}
         </Alert>
       )}
+      {putRight && !over && (
+        <Alert color="copper" variant="outline" role="alert" m="sm">
+          {t('work.putRight')}
+        </Alert>
+      )}
       {keeping.state.is === 'conflict' && (
         <Alert color="copper" variant="outline" role="alert" m="sm">
           {t('conflict.title')}{' '}
@@ -88,14 +94,14 @@ export function OpenSheet({ sheet, now, error, person }: OpenSheetProps) {
       )}
       <div className={classes.columns}>
         <GivenCircuit
-          sheet={sheet}
+          sheet={now}
           progress={filled / places.length}
           drawn={drawn}
           onDrawn={setDrawn}
           texts={texts}
         />
         <Tasks
-          questions={sheet.questions}
+          questions={now.questions}
           texts={texts}
           readings={readings}
           onWrite={closed ? undefined : (key, text) => keeper.change({ ...texts, [key]: text })}
@@ -150,6 +156,15 @@ export function OpenSheet({ sheet, now, error, person }: OpenSheetProps) {
     </div>
   )
 }
+
+/** What is given on a sheet and what it earns: whatever a teacher may put right while it is open. */
+const told = ({ questions }: Schemas['SheetView']) =>
+  JSON.stringify(
+    questions.map(({ states, tasks }) => [
+      states.map(({ given }) => given.map(({ shown }) => shown)),
+      tasks.map(({ marks }) => marks),
+    ]),
+  )
 
 /** Says at once that nothing more can be written, and why. */
 function Over({ now, withdrawn }: { now: Schemas['SheetView']; withdrawn: boolean }) {

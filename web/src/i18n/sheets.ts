@@ -64,6 +64,7 @@ export const sheets = {
     finished: 'Handed back ({{count}})',
     changed: 'Your teacher has changed marks: {{time}}.',
     onDevice: 'Not all of it has reached the server; it is on this device. Open it to go on.',
+    putRight: 'Your teacher has put something right on this sheet; what you wrote is still here.',
     dueMoved: 'The due time was moved: {{due}}.',
     withdrawn: 'Your teacher has withdrawn this work; nothing more is to be done.',
     collected: 'Your teacher has collected this sheet as it stood at {{time}} and handed it back.',

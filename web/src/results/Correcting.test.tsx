@@ -1,4 +1,4 @@
-import { fireEvent, screen, within } from '@testing-library/react'
+import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { expect, test } from 'vitest'
 import { shown } from '../test/shown'
 import Correcting from './Correcting'
@@ -89,6 +89,8 @@ test('what changes is seen learner by learner before it is done, and then stands
   })
   fireEvent.click(screen.getByRole('button', { name: 'Put it right and mark anew' }))
   expect(await screen.findByText('1.1 I1: 1.4 to 1.6 A is accepted too, for 0 marks.')).toBeTruthy()
+  const head = screen.getByRole('heading', { name: 'Put right so far' })
+  await waitFor(() => expect(document.activeElement).toBe(head))
   expect(sent[1]!.body).toEqual({ correction, reason: 'the meter reads so', revision: 0 })
   fireEvent.click(screen.getByRole('button', { name: 'Take it back' }))
   await screen.findByRole('rowheader', { name: 'A. Alder' })

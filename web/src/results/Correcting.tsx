@@ -1,6 +1,6 @@
 import { Anchor, Button, Progress, Text, Title } from '@mantine/core'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useRef, useState, type Ref } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { body, client, type Schemas } from '../api/client'
@@ -26,7 +26,9 @@ export default function Correcting() {
   const [search] = useSearchParams()
   const assignment = useQuery(assignmentQuery(id))
   const view = useQuery(correctionsQuery(id))
-  const correcting = useCorrecting(id, view.data)
+  const history = useRef<HTMLHeadingElement>(null)
+  // The form is made anew then, and what was done stands under it.
+  const correcting = useCorrecting(id, view.data, () => setTimeout(() => history.current?.focus()))
   const failed = [assignment, view].find((one) => one.isLoadingError)
   if (failed) return <Failed error={failed.error!} onRetry={() => void failed.refetch()} />
   if (!assignment.data || !view.data) return <Loading />
@@ -57,7 +59,11 @@ export default function Correcting() {
             onChange={correcting.change}
             onApply={(reason) => correcting.apply.mutate(reason)}
           />
-          <History view={view.data} onTakeBack={() => correcting.look.mutate({ kind: 'back' })} />
+          <History
+            ref={history}
+            view={view.data}
+            onTakeBack={() => correcting.look.mutate({ kind: 'back' })}
+          />
         </div>
         {correcting.looked && <CorrectionPreview preview={correcting.looked} released={released} />}
       </div>
@@ -66,7 +72,7 @@ export default function Correcting() {
 }
 
 /** Looking at a correction, and making it. */
-function useCorrecting(id: number, view: View | undefined) {
+function useCorrecting(id: number, view: View | undefined, onDone: () => void) {
   const { t } = useTranslation()
   const queries = useQueryClient()
   const path = { params: { path: { id } } }
@@ -90,6 +96,7 @@ function useCorrecting(id: number, view: View | undefined) {
       queries.setQueryData(correctionsQuery(id).queryKey, after)
       void queries.invalidateQueries({ queryKey: ['assignments'] })
       notify(t('correct.done'))
+      onDone()
     },
     onError: () => void queries.invalidateQueries({ queryKey: correctionsQuery(id).queryKey }),
   })
@@ -122,12 +129,19 @@ function Remarking({ view }: { view: View }) {
   )
 }
 
-function History({ view, onTakeBack }: { view: View; onTakeBack: () => void }) {
+interface HistoryProps {
+  /** Its heading. */
+  ref: Ref<HTMLHeadingElement>
+  view: View
+  onTakeBack: () => void
+}
+
+function History({ ref, view, onTakeBack }: HistoryProps) {
   const { t } = useTranslation()
   const said = useCorrectionSaid()
   return (
     <section>
-      <Title order={2} mt="xl" mb="xs">
+      <Title order={2} mt="xl" mb="xs" ref={ref} tabIndex={-1}>
         {t('correct.history')}
       </Title>
       {view.history.length === 0 && <Text c="dimmed">{t('correct.none')}</Text>}

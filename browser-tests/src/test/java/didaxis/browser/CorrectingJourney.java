@@ -73,6 +73,29 @@ class CorrectingJourney {
         assertEquals(before, marks(page, school));
     }
 
+    /** It is a learner of the demo who writes, with the sheet open on a phone. */
+    @Test
+    void whoIsWritingSeesAtOnceWhatWasPutRightAndLosesNothing() {
+        Page learner = visit.browser().signedInOnPhone("learner8", ColorScheme.DARK);
+        learner.getByText("Boot dryer").first().click();
+        Locator box = learner.locator("input[data-box]").first();
+        box.fill("3 ohm");
+        assertThat(learner.locator("svg").first()).containsText("5 Ω");
+        Page teacher = visit.browser().signedIn("teacher", 1280, 800, ColorScheme.LIGHT);
+        assertThat(teacher.getByText("Needs you")).isVisible();
+        teacher.navigate(visit.address("/results/1/1/memo"));
+        teacher.getByLabel("What is to be put right").selectOption("A value of the circuit");
+        teacher.getByLabel("What has another value").selectOption("Question 1: R1 = 5 Ω");
+        teacher.getByLabel("Right value").fill("6");
+        press(teacher, "See what changes");
+        teacher.getByLabel("Reason, for the learners to read").fill("The dryer has 6 Ω.");
+        press(teacher, "Put it right and mark anew");
+        assertThat(learner.getByText("has put something right")).isVisible();
+        assertThat(learner.locator("svg").first()).containsText("6 Ω");
+        assertThat(box).hasValue("3 ohm");
+        visit.browser().inspect(learner, "put-right-while-open");
+    }
+
     private static List<?> marks(Page page, NightSchool school) {
         return (List<?>) page.evaluate(MARKS, school.assignment());
     }

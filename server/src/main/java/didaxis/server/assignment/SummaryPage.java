@@ -60,7 +60,8 @@ final class SummaryPage {
                 html.element(
                         "li",
                         "",
-                        asked(box) + ": " + box.lost() + " of " + box.marks() * sheets(box) + " marks lost" + often);
+                        asked(box) + ": " + box.lost() + " of "
+                                + box.marks() * results.assignment().sent() + " marks lost" + often);
             });
         html.raw("</ol>");
     }
@@ -144,17 +145,6 @@ final class SummaryPage {
 
     private static String asked(BoxResults box) {
         return box.number() + " " + box.name();
-    }
-
-    private static int sheets(BoxResults box) {
-        return box.right()
-                + box.follows()
-                + box.partly()
-                + box.slipped()
-                + box.wrong()
-                + box.blank()
-                + box.unreadable()
-                + box.undecided();
     }
 
     private static String count(int sheets) {
