@@ -18,15 +18,21 @@ import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
 
-/** A school as the last version of cells left it: everything handed out, begun, sent and found is there, by box. */
+/**
+ * A school as the last version of cells left it: everything handed out, begun, sent and found is there, by box. And one that was
+ * left before sheets could be tried again: what was found, given and put right is there.
+ */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class KeptSchoolTest {
     @RegisterExtension
-    final School school = new School(false, KeptSchoolTest::asKept);
+    final School school = new School(false, folder -> asKept(folder, 6));
 
-    private static void asKept(Path folder) throws Exception {
+    @RegisterExtension
+    final School marked = new School(false, folder -> asKept(folder, 15));
+
+    private static void asKept(Path folder, int version) throws Exception {
         String kept;
-        try (var file = KeptSchoolTest.class.getResourceAsStream("/kept/school-of-version-6.sql")) {
+        try (var file = KeptSchoolTest.class.getResourceAsStream("/kept/school-of-version-" + version + ".sql")) {
             kept = new String(file.readAllBytes(), StandardCharsets.UTF_8);
         }
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("didaxis.db"));
@@ -119,5 +125,32 @@ class KeptSchoolTest {
                 200,
                 school.signedIn("learner2").get("/api/my/work/4").status(),
                 "what was withdrawn can be handed out");
+    }
+
+    @Test
+    void whatWasFoundGivenAndPutRightIsThere() {
+        Person teacher = marked.signedIn("teacher");
+        List<String> lines = teacher.get("/api/assignments/4/findings.csv")
+                .done()
+                .body()
+                .lines()
+                .filter(line -> line.contains(",1.1,") || line.contains(",1.2,"))
+                .toList();
+        // The first answer of A. Alder goes over two lines.
+        assertEquals(6, lines.size(), lines::toString);
+        assertTrue(lines.get(2).contains(",3 A,wrong,1,3,") && lines.get(2).endsWith(",1"), lines::toString);
+        assertTrue(lines.get(3).contains(",12 V,follow-through,1,1,Follows correctly from your I(total) ="), lines::toString);
+        assertTrue(lines.get(4).contains(",1.9 A,wrong,3,3,"), lines::toString);
+        JsonNode review =
+                teacher.get("/api/assignments/4/review?box=1/1.1").done().json();
+        assertTrue(review.toString().contains("nearly"), "with its reason");
+        assertEquals(
+                List.of("the meter"),
+                all(teacher.get("/api/assignments/4/corrections").json().get("history"), "reason"));
+        assertEquals(
+                Map.of("current of total", "2"),
+                written(marked.signedIn("learner4").get("/api/my/work/4").json()));
+        JsonNode standing = teacher.get("/api/assignments/4").json().get("learners");
+        assertEquals(List.of("5", "3", "3"), all(standing, "marks").subList(0, 3));
     }
 }

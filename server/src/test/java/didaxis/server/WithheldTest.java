@@ -237,16 +237,51 @@ class WithheldTest {
                 learner.get("/api/my/work"),
                 learner.post(work + "/submission", "{" + blank + "}"),
                 learner.get(work));
-        for (Answer answer : before)
+        noneStandsIn(before, hidden);
+        // With hints the sheet may be tried again, and they tell no more.
+        long who = teacher.get("/api/assignments/" + id + "/attempts")
+                .done()
+                .json()
+                .get("learners")
+                .get(0)
+                .get("learner")
+                .get("id")
+                .asLong();
+        teacher.post(
+                        "/api/assignments/" + id + "/attempts",
+                        "{\"learners\":[" + who
+                                + "],\"dueAt\":\"2999-01-01T00:00:00Z\",\"shown\":true,\"otherValues\":false}")
+                .done();
+        noneStandsIn(triedAgain(learner, work, blank), hidden);
+        teacher.post("/api/assignments/" + id + "/release", "");
+        assertTrue(learner.get(work + "/feedback").body().contains("L1 > L4 > L3 > L2"));
+        teacher.delete("/api/questions/" + question);
+    }
+
+    /** All that is told while a second attempt is written and sent. */
+    private static List<Answer> triedAgain(Person learner, String work, String blank) {
+        List<Answer> told = new ArrayList<>();
+        for (int sent = 0; sent < 2; sent++) {
+            Answer hints = learner.get(work + "/feedback").done();
+            assertEquals(
+                    1,
+                    hints.json().get("sheet").get("attempt").asInt(),
+                    "what came of the second waits for the teacher");
+            told.addAll(List.of(hints, learner.get(work), learner.get(work + "/model"), learner.get("/api/my/work")));
+            if (sent == 0)
+                told.add(learner.post(work + "/submission", "{" + blank + "}").done());
+        }
+        return told;
+    }
+
+    private static void noneStandsIn(List<Answer> answers, Set<String> hidden) {
+        for (Answer answer : answers)
             for (String one : hidden)
                 assertFalse(
                         Pattern.compile("(?<![0-9.])" + Pattern.quote(one) + "(?![0-9])")
                                 .matcher(withoutDrawing(answer.body()))
                                 .find(),
                         () -> one + " stands in " + answer);
-        teacher.post("/api/assignments/" + id + "/release", "");
-        assertTrue(learner.get(work + "/feedback").body().contains("L1 > L4 > L3 > L2"));
-        teacher.delete("/api/questions/" + question);
     }
 
     /** Places on the paper and the numbers of tasks are not of the circuit; what is drawn as text stays. */

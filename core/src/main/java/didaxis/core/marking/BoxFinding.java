@@ -2,6 +2,7 @@ package didaxis.core.marking;
 
 import didaxis.core.answer.Verdict;
 import didaxis.core.line.WorkingCheck.Checked;
+import didaxis.core.memo.Point;
 import didaxis.core.question.Box;
 import didaxis.core.slip.Slip;
 import java.util.List;
@@ -61,6 +62,11 @@ public sealed interface BoxFinding {
         /** The same with what a teacher has given for it. */
         public OfLines giving(int points) {
             return new OfLines(box, amount, answer, credits, lines, unitLost, false, OptionalInt.of(points));
+        }
+
+        /** Whether the point of its answer is earned. */
+        public boolean answered() {
+            return credits.stream().anyMatch(credit -> credit.earned() && credit.point() == Point.ANSWER);
         }
 
         @Override

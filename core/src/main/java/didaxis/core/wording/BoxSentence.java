@@ -3,12 +3,11 @@ package didaxis.core.wording;
 import didaxis.core.answer.Verdict;
 import didaxis.core.marking.BoxFinding;
 import didaxis.core.marking.Finding;
-import didaxis.core.memo.Point;
 import didaxis.core.slip.Slip;
 
 /** Says what marking found in a box, in one sentence to the learner. */
 public record BoxSentence(FindingSentence amounts, BoxChoices choices, WorkingSentence lines) {
-    private static final String UNIT = " The mark of the unit is lost: write it with its symbol.";
+    static final String UNIT = " The mark of the unit is lost: write it with its symbol.";
 
     public String say(BoxFinding finding) {
         return finding.match(
@@ -25,17 +24,15 @@ public record BoxSentence(FindingSentence amounts, BoxChoices choices, WorkingSe
             return "Your teacher has read this; right is " + amounts.right(lines.answer()) + ".";
         if (lines.open())
             return "Your teacher reads what could not be read; right is " + amounts.right(lines.answer()) + ".";
-        boolean answered =
-                lines.credits().stream().anyMatch(credit -> credit.earned() && credit.point() == Point.ANSWER);
         if (lines.answer() instanceof Finding.Blank)
             return "No line says what " + amounts.asked(lines.answer()) + " is; right is "
                     + amounts.right(lines.answer()) + ".";
-        if (answered && !lines.answer().earns())
+        if (lines.answered() && !lines.answer().earns())
             return "Follows from the numbers you put in; right is " + amounts.right(lines.answer()) + ".";
         return amounts.say(lines.answer());
     }
 
-    private static String slip(Slip slip) {
+    static String slip(Slip slip) {
         String told = SlipSentence.inWords(slip);
         return " " + Character.toUpperCase(told.charAt(0)) + told.substring(1) + ".";
     }

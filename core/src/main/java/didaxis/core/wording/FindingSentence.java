@@ -59,14 +59,16 @@ public record FindingSentence(AmountFormat format, Symbols symbols) {
         return new PrintedSum(cell, derivation.formula(), derivation.inputs(), format, symbols).text();
     }
 
-    private static String unread(Reading.Unreadable typed) {
+    /** What could not be read, and as what it should be. */
+    static String unread(Reading.Unreadable typed) {
         String quoted = "“" + typed.typed() + "”";
         return typed.unitOf()
                 .map(other -> quoted + " is " + other.phrase() + " and cannot be " + typed.expected())
                 .orElseGet(() -> quoted + " could not be read as " + typed.expected());
     }
 
-    private String own(Finding.FollowThrough followed) {
+    /** The own values that it follows from. */
+    String own(Finding.FollowThrough followed) {
         return Listed.of(followed.derivation().from().entrySet().stream()
                 .map(own -> symbols.text(own.getKey()) + " = "
                         + format.exactly(Amount.of(own.getValue(), own.getKey().quantity())))

@@ -8,9 +8,21 @@ import didaxis.core.marking.NamedSlip;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.slip.Slip;
+import java.util.EnumSet;
+import java.util.Set;
 
 /** Says a slip: its name, what it is for a teacher, and in one kind sentence for the learner what to do instead. */
 public record SlipSentence(AmountFormat format, Symbols symbols) {
+    /** Those of which it is told how the value is written, not how it was worked. */
+    private static final Set<Slip> OF_WRITING = EnumSet.of(
+            Slip.UNIT_OF_ANOTHER_QUANTITY,
+            Slip.SIGN,
+            Slip.PREFIX,
+            Slip.DECIMAL_PLACE,
+            Slip.CUT_OFF,
+            Slip.DIGITS_SWAPPED,
+            Slip.DIGIT_LEFT_OUT);
+
     /** "Parallel added as if in series". */
     public static String name(Slip slip) {
         return switch (slip) {
@@ -140,6 +152,14 @@ public record SlipSentence(AmountFormat format, Symbols symbols) {
         if (isReference(slip)) return meant(slip, slipped) + told(slip.slip()) + ".";
         String way = slip.at().equals(slipped.cell()) ? ". " : ". It comes of a step before: ";
         return way + sum(slip) + " " + told(slip.slip()) + ".";
+    }
+
+    /** The same without a number, to somebody who may try again, as it goes on after what was written. */
+    static String toTryAgain(Finding.Slipped slipped) {
+        NamedSlip slip = slipped.simplest();
+        if (OF_WRITING.contains(slip.slip())) return ": " + told(slip.slip()) + ".";
+        String way = slip.at().equals(slipped.cell()) ? ", which " : ". It comes of a step before, which ";
+        return way + told(slip.slip()) + ".";
     }
 
     /** Whether it is the cell's own value that was written in another way. */

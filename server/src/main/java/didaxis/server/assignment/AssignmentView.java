@@ -8,7 +8,15 @@ import java.util.List;
 
 /** An assignment and how far everybody is with it, in JSON. */
 public record AssignmentView(AssignmentSummary assignment, List<LearnerView> learners, List<WorkingView> working) {
-    /** An assignment with how many of the class are where; releasedAt is null until it was handed back. */
+    /**
+     * An assignment with how many of the class are where.
+     *
+     * @param releasedAt when it was handed back last; null until it was
+     * @param counts which of several attempts counts
+     * @param again how many may try again and have not sent that
+     * @param sentAgain of how many a further attempt is to be handed back
+     * @param againDue when the last of these is due; null where there are none
+     */
     public record AssignmentSummary(
             long id,
             long classroomId,
@@ -27,7 +35,15 @@ public record AssignmentView(AssignmentSummary assignment, List<LearnerView> lea
             int working,
             int sent,
             int keyed,
-            int total) {
+            int total,
+            Counting counts,
+            int again,
+            int sentAgain,
+
+            @Schema(
+                    types = {"string", "null"},
+                    format = "date-time")
+            Instant againDue) {
         static AssignmentSummary of(Assignments.Assignment assignment, Standings.Counts counts) {
             return new AssignmentSummary(
                     assignment.id(),
@@ -42,14 +58,24 @@ public record AssignmentView(AssignmentSummary assignment, List<LearnerView> lea
                     counts.working(),
                     counts.sent(),
                     counts.keyed(),
-                    assignment.total());
+                    assignment.total(),
+                    assignment.counts(),
+                    counts.again(),
+                    counts.sentAgain(),
+                    counts.againDue().orElse(null));
         }
     }
 
     /** Somebody who has begun and not sent: how many boxes are filled, and since when it stands so. */
     record WorkingView(Learner learner, int filled, int boxes, Instant keptAt) {}
 
-    /** How far one learner is; marks and sentAt are null until the sheet was sent, or collected as it stood. */
+    /**
+     * How far one learner is; marks and sentAt are those of the attempt that counts, null until one was sent, or collected as
+     * it stood.
+     *
+     * @param attempt the number of the one that counts; 0 as long as none came in
+     * @param again how far a further attempt is that was not handed back yet; null where there is none
+     */
     record LearnerView(
             Learner learner,
 
@@ -68,8 +94,14 @@ public record AssignmentView(AssignmentSummary assignment, List<LearnerView> lea
 
             boolean late,
             boolean collected,
-            @Schema(types = {"integer", "null"}) Integer marks) {
-        static LearnerView of(Learner learner, Standing standing, Assignments.Assignment assignment) {
+            @Schema(types = {"integer", "null"}) Integer marks,
+            int attempt,
+
+            @Schema(
+                    types = {"string", "null"},
+                    allowableValues = {"not-begun", "working", "sent"})
+            String again) {
+        static LearnerView of(Learner learner, Standing standing) {
             boolean sent = standing.sentAt().isPresent();
             return new LearnerView(
                     learner,
@@ -79,10 +111,12 @@ public record AssignmentView(AssignmentSummary assignment, List<LearnerView> lea
                     !standing.collected()
                             && !standing.keyed()
                             && standing.sentAt()
-                                    .filter(at -> at.isAfter(assignment.dueAt()))
+                                    .filter(at -> at.isAfter(standing.dueAt()))
                                     .isPresent(),
                     standing.collected(),
-                    sent ? standing.marks() : null);
+                    sent ? standing.marks() : null,
+                    standing.attempt(),
+                    standing.again() ? standing.now() : null);
         }
     }
 }

@@ -7,7 +7,6 @@ import didaxis.server.assignment.Assignments.Assignment;
 import didaxis.server.assignment.Standings.Standing;
 import didaxis.server.classroom.Classrooms;
 import didaxis.server.classroom.Classrooms.Learner;
-import didaxis.server.config.Problem;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,33 +18,25 @@ import org.springframework.stereotype.Component;
 @Component
 class AssignmentViews {
     private final Assignments assignments;
-    private final Sheets sheets;
+    private final Drafts drafts;
     private final Standings standings;
     private final Classrooms classrooms;
 
-    AssignmentViews(Assignments assignments, Sheets sheets, Standings standings, Classrooms classrooms) {
+    AssignmentViews(Assignments assignments, Drafts drafts, Standings standings, Classrooms classrooms) {
         this.assignments = assignments;
-        this.sheets = sheets;
+        this.drafts = drafts;
         this.standings = standings;
         this.classrooms = classrooms;
     }
 
     List<AssignmentSummary> all(long teacher) {
-        Map<Long, Standings.Counts> counts = standings.counts(teacher).stream()
-                .collect(Collectors.toMap(Standings.Counts::assignment, Function.identity()));
-        return assignments.ofTeacher(teacher).stream()
-                .map(one -> AssignmentSummary.of(one, counts.get(one.id())))
-                .toList();
+        Standings.Counted counted = standings.counts(teacher);
+        return assignments.ofTeacher(teacher).stream().map(counted::summary).toList();
     }
 
     /** One assignment with how many are where. */
     AssignmentSummary summary(long id, long teacher) {
-        Assignment assignment = assignments.ofTeacher(id, teacher);
-        return standings.counts(teacher).stream()
-                .filter(counts -> counts.assignment() == id)
-                .findFirst()
-                .map(counts -> AssignmentSummary.of(assignment, counts))
-                .orElseThrow(() -> Problem.notFound("assignment"));
+        return standings.counts(teacher).summary(assignments.ofTeacher(id, teacher));
     }
 
     /** One assignment with where everybody is, and who is working. */
@@ -56,15 +47,15 @@ class AssignmentViews {
         Map<Long, Standing> standing =
                 standings.ofAssignment(id).stream().collect(Collectors.toMap(Standing::learner, Function.identity()));
         int boxes = assignment.boxes();
-        List<WorkingView> working = sheets.unsent(id).entrySet().stream()
+        List<WorkingView> working = drafts.unsent(id).entrySet().stream()
                 .map(one -> new WorkingView(
                         learners.get(one.getKey()),
                         one.getValue().filled(),
                         boxes,
-                        one.getValue().keptAt()))
+                        one.getValue().keptAt().orElseThrow()))
                 .toList();
         List<LearnerView> all = learners.values().stream()
-                .map(learner -> LearnerView.of(learner, standing.get(learner.id()), assignment))
+                .map(learner -> LearnerView.of(learner, standing.get(learner.id())))
                 .toList();
         return new AssignmentView(summary(id, teacher), all, working);
     }

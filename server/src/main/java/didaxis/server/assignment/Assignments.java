@@ -20,7 +20,7 @@ import tools.jackson.core.type.TypeReference;
 @Repository
 public class Assignments {
     private static final String COLUMNS = """
-            SELECT a.id, a.classroom_id, c.name AS classroom, a.title, a.handed_out_at, a.due_at, a.released_at, a.style, a.versions, a.layout,
+            SELECT a.id, a.classroom_id, c.name AS classroom, a.title, a.handed_out_at, a.due_at, a.released_at, a.style, a.versions, a.layout, a.counts,
                    (SELECT sum(q.boxes) FROM assignment_question q WHERE q.assignment_id = a.id) AS boxes,
                    (SELECT sum(q.marks) FROM assignment_question q WHERE q.assignment_id = a.id) AS marks
             FROM assignment a JOIN classroom c ON c.id = a.classroom_id AND a.withdrawn_at IS NULL
@@ -64,10 +64,17 @@ public class Assignments {
             UPDATE assignment_question SET marks = :marks WHERE assignment_id = :id AND place = :place
             """;
     private static final String RELEASE = """
-            UPDATE assignment SET released_at = :now WHERE id = :id AND released_at IS NULL
+            UPDATE assignment SET released_before = released_at, released_at = MAX(:now, COALESCE((
+                SELECT MAX(s.sent_at) FROM submission s JOIN sheet h ON h.id = s.sheet_id
+                WHERE h.assignment_id = :id), 0))
+            WHERE id = :id
             """;
     private static final String TAKE_BACK = """
-            UPDATE assignment SET released_at = NULL WHERE id = :id AND released_at >= :since
+            UPDATE assignment SET released_at = released_before, released_before = NULL
+            WHERE id = :id AND released_at >= :since
+            """;
+    private static final String SET_COUNTS = """
+            UPDATE assignment SET counts = :counts WHERE id = :id
             """;
     private static final String SET_DUE = """
             UPDATE assignment SET due_at = :due WHERE id = :id
@@ -106,7 +113,8 @@ public class Assignments {
             Instant releasedAt,
             ClassStyle style,
             Versions versions,
-            PaperLayout layout) {
+            PaperLayout layout,
+            Counting counts) {
         boolean released() {
             return releasedAt != null;
         }
@@ -127,7 +135,8 @@ public class Assignments {
                 Versions.named(row.getString("versions")),
                 row.getString("layout") == null
                         ? PaperLayout.USUAL
-                        : json.read(row.getString("layout"), new TypeReference<>() {}));
+                        : json.read(row.getString("layout"), new TypeReference<>() {}),
+                Counting.named(row.getString("counts")));
     }
 
     /** Hands a copy of questions to a class and says its id; the questions themselves need not be there any more. */
@@ -285,7 +294,7 @@ public class Assignments {
                 .orElseThrow(() -> Problem.notFound("assignment"));
     }
 
-    /** Lets learners see what came of it from this moment on; a second time changes nothing. */
+    /** Lets learners see from this moment on what came of all that was sent. */
     void release(long id, Instant now) {
         database.sql(RELEASE).param("now", now.toEpochMilli()).param("id", id).update();
     }
@@ -297,6 +306,11 @@ public class Assignments {
                         .param("id", id)
                         .update()
                 == 1;
+    }
+
+    /** Says which of several attempts counts. */
+    void setCounts(long id, Counting counts) {
+        database.sql(SET_COUNTS).param("counts", counts.word()).param("id", id).update();
     }
 
     void setDue(long id, Instant due) {

@@ -87,8 +87,7 @@ record BoxResults(
     static Map<String, String> models(Variants variants, Paper.Place place, List<Sheets.Submission> sent) {
         Map<Integer, String> models = new TreeMap<>();
         for (Sheets.Submission sheet : sent)
-            models.computeIfAbsent(
-                    variants.number(sheet.learnerId()), number -> model(variants.numbered(number), place));
+            models.computeIfAbsent(variants.number(sheet.seed()), number -> model(variants.numbered(number), place));
         if (models.isEmpty()) models.put(0, model(variants.numbered(0), place));
         if (Set.copyOf(models.values()).size() == 1)
             return Map.of("", models.values().iterator().next());
@@ -154,8 +153,8 @@ record BoxResults(
             counts.merge(code, 1, Integer::sum);
             if (code.isRight() || code == Code.BLANK || code == Code.LEFT_OUT) continue;
             String text = sheet.text(place.id());
-            Paper own = variants.of(sheet.learnerId());
-            String variant = models.size() == 1 ? "" : variants.letter(variants.number(sheet.learnerId()));
+            Paper own = variants.of(sheet.seed());
+            String variant = models.size() == 1 ? "" : variants.letter(variants.number(sheet.seed()));
             WrongKey key = WrongKey.of(own, own.places().get(place.id()), text, variant);
             int points = sheet.finding(place.id())
                     .map(one -> one.earned(place.marks()))

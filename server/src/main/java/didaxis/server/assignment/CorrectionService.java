@@ -87,15 +87,18 @@ class CorrectionService {
         List<Change> changes = new ArrayList<>();
         int same = 0;
         int kept = 0;
-        for (Sheets.Submission sent : transactions.read(() -> sheets.submissions(id))) {
+        for (Sheets.Submission sent : transactions.read(() -> sheets.all(id))) {
             if (!learners.containsKey(sent.learnerId())) continue;
             Remarked remarked = remark.of(sent, done.memo().differsFrom(Memos.at(found.revisions(), sent.memo())));
-            List<BoxChange> boxes = boxes(found.variants().of(sent.learnerId()), after.of(sent.learnerId()), remarked);
+            List<BoxChange> boxes = boxes(found.variants().of(sent.seed()), after.of(sent.seed()), remarked);
             kept += kept(sent, remarked);
             if (boxes.isEmpty()) same++;
-            else changes.add(new Change(learners.get(sent.learnerId()), sent.marks(), remarked.marks(), boxes));
+            else
+                changes.add(new Change(
+                        learners.get(sent.learnerId()), sent.attempt(), sent.marks(), remarked.marks(), boxes));
         }
-        changes.sort(Comparator.comparing(one -> one.learner().displayName(), String.CASE_INSENSITIVE_ORDER));
+        changes.sort(Comparator.comparing((Change one) -> one.learner().displayName(), String.CASE_INSENSITIVE_ORDER)
+                .thenComparing(Change::attempt));
         int total = marks(after).stream().mapToInt(Integer::intValue).sum();
         return new Preview(done.correction(), found.assignment().total(), total, changes, same, kept);
     }

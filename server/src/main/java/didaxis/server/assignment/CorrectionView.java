@@ -64,7 +64,7 @@ record CorrectionView(
     record Preview(Correction correction, int totalBefore, int total, List<Change> changes, int same, int kept) {}
 
     /** Of one learner. */
-    record Change(Learner learner, int before, int after, List<BoxChange> boxes) {}
+    record Change(Learner learner, int attempt, int before, int after, List<BoxChange> boxes) {}
 
     /** Of one answer. */
     record BoxChange(String number, String name, String text, int before, int after) {}

@@ -10,19 +10,21 @@ import org.springframework.stereotype.Component;
 @Component
 public class DemoSheets {
     private final Sheets sheets;
+    private final Drafts drafts;
 
-    DemoSheets(Sheets sheets) {
+    DemoSheets(Sheets sheets, Drafts drafts) {
         this.sheets = sheets;
+        this.drafts = drafts;
     }
 
     public void send(long assignment, long learner, QuestionContent question, String... typed) {
         Paper paper = Paper.of(List.of(question.body()), ClassStyle.STANDARD);
         List<Answer> answers = answers(paper, typed);
-        sheets.send(assignment, learner, answers, Judgement.of(paper, answers));
+        sheets.send(new Sheets.Whose(assignment, learner, 1), answers, Judgement.of(paper, answers));
     }
 
     public void begin(long assignment, long learner, QuestionContent question, String... typed) {
-        sheets.keep(assignment, learner, answers(Paper.of(List.of(question.body()), ClassStyle.STANDARD), typed), 0);
+        drafts.keep(assignment, learner, answers(Paper.of(List.of(question.body()), ClassStyle.STANDARD), typed), 0);
     }
 
     private static List<Answer> answers(Paper paper, String... typed) {

@@ -6,6 +6,7 @@ import didaxis.core.style.ClassStyle;
 import didaxis.core.wording.BoxChoices;
 import didaxis.core.wording.BoxSentence;
 import didaxis.core.wording.FindingSentence;
+import didaxis.core.wording.HintSentence;
 import didaxis.core.wording.WorkingSentence;
 import didaxis.server.marking.BoxFindingView;
 import didaxis.server.marking.BoxFindingView.OverrideView;
@@ -42,6 +43,17 @@ record Judgement(Map<String, BoxFinding> findings, List<StoredFinding> stored, i
         return Chains.along(paper, views);
     }
 
+    /** The same without what is right, for a learner who may try again. */
+    static List<BoxFindingView> hints(Paper paper, Sheets.Submission sent, List<BoxFindingView> findings) {
+        Map<String, Paper.Place> places = paper.places();
+        HintSentence sentences = new HintSentence(amounts(paper.style()));
+        return findings.stream()
+                .map(view -> view.hinting(sentences.say(sent.finding(view.box())
+                        .orElseThrow()
+                        .in(paper, places.get(view.box()), sent.text(view.box())))))
+                .toList();
+    }
+
     /** What was found of one box of a sheet that was sent. */
     static BoxFindingView view(Paper paper, Sheets.Submission sent, Paper.Place place, StoredFinding stored) {
         BoxFinding found = stored.in(paper, place, sent.text(place.id()));
@@ -60,16 +72,18 @@ record Judgement(Map<String, BoxFinding> findings, List<StoredFinding> stored, i
         return view.given(new OverrideView(earned, word.reason(), word.by()));
     }
 
+    private static FindingSentence amounts(ClassStyle style) {
+        return new FindingSentence(
+                style.house().numbers(), new Symbols(style.house().terms()));
+    }
+
     List<BoxFindingView> views(ClassStyle style) {
         return views(findings, style);
     }
 
     private static List<BoxFindingView> views(Map<String, BoxFinding> findings, ClassStyle style) {
-        BoxSentence sentences = new BoxSentence(
-                new FindingSentence(
-                        style.house().numbers(), new Symbols(style.house().terms())),
-                new BoxChoices(style.house()),
-                new WorkingSentence(style.house()));
+        BoxSentence sentences =
+                new BoxSentence(amounts(style), new BoxChoices(style.house()), new WorkingSentence(style.house()));
         return findings.entrySet().stream()
                 .map(one -> BoxFindingView.of(one.getKey(), one.getValue(), sentences))
                 .toList();

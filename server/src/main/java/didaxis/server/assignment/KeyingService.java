@@ -51,6 +51,7 @@ class KeyingService {
     private final Assignments assignments;
     private final AssignmentViews views;
     private final Sheets sheets;
+    private final Attempts attempts;
     private final Standings standings;
     private final Classrooms classrooms;
     private final Remarking remarking;
@@ -60,6 +61,7 @@ class KeyingService {
             Assignments assignments,
             AssignmentViews views,
             Sheets sheets,
+            Attempts attempts,
             Standings standings,
             Classrooms classrooms,
             Remarking remarking,
@@ -67,6 +69,7 @@ class KeyingService {
         this.assignments = assignments;
         this.views = views;
         this.sheets = sheets;
+        this.attempts = attempts;
         this.standings = standings;
         this.classrooms = classrooms;
         this.remarking = remarking;
@@ -90,7 +93,8 @@ class KeyingService {
                     classrooms.learners(assignment.classroomId()),
                     standings.ofAssignment(id).stream()
                             .collect(Collectors.toMap(Standing::learner, Function.identity())),
-                    sheets.submissions(id).stream()
+                    sheets.all(id).stream()
+                            .filter(one -> one.attempt() == 1)
                             .collect(Collectors.toMap(Sheets.Submission::learnerId, Function.identity())));
         });
     }
@@ -131,10 +135,11 @@ class KeyingService {
 
     private static KeyingRow row(Learner learner, Found found, List<Answer> right) {
         Optional<Sheets.Submission> sent = Optional.ofNullable(found.sent().get(learner.id()));
+        boolean first = found.standing().get(learner.id()).number() == 1;
         return new KeyingRow(
                 learner,
                 found.standing().get(learner.id()).word(),
-                sent.map(Sheets.Submission::keyed).orElse(false),
+                first && sent.map(Sheets.Submission::keyed).orElse(false),
                 sent.map(Sheets.Submission::marks).orElse(null),
                 found.variants().letter(found.variants().number(learner.id())),
                 right,
@@ -163,11 +168,13 @@ class KeyingService {
         Judgement judgement = Judgement.of(paper, checked);
         transactions.write(() -> {
             refuseIfReleased(assignments.ofTeacher(id, teacher));
-            if (sheets.submission(id, learnerId).filter(one -> !one.keyed()).isPresent())
+            List<Sheets.Submission> sent = sheets.of(id, learnerId);
+            if (!sent.isEmpty() && !sent.get(0).keyed())
                 throw Problem.of(
                                 HttpStatus.CONFLICT,
                                 learner.displayName() + " has sent this sheet; it is not keyed in.")
                         .with("reason", "sent");
+            refuseIfAgain(id, learner);
             sheets.keyIn(id, learnerId, checked, judgement);
         });
         remarking.after(judgement, id);
@@ -179,13 +186,24 @@ class KeyingService {
         Learner learner = transactions.write(() -> {
             Assignment assignment = assignments.ofTeacher(id, teacher);
             refuseIfReleased(assignment);
-            if (!sheets.unkey(id, learnerId)) throw Problem.notFound("sheet that was keyed in");
-            return classrooms.learners(assignment.classroomId()).stream()
-                    .filter(one -> one.id() == learnerId)
+            Learner one = classrooms.learners(assignment.classroomId()).stream()
+                    .filter(any -> any.id() == learnerId)
                     .findFirst()
                     .orElseThrow(() -> Problem.notFound("learner in this class"));
+            refuseIfAgain(id, one);
+            if (!sheets.unkey(id, learnerId)) throw Problem.notFound("sheet that was keyed in");
+            return one;
         });
         return rowOf(id, learner, teacher);
+    }
+
+    private void refuseIfAgain(long id, Learner learner) {
+        if (attempts.now(id, learner.id()).number() > 1)
+            throw Problem.of(
+                            HttpStatus.CONFLICT,
+                            learner.displayName()
+                                    + " was allowed another attempt; what was keyed in for the first stays.")
+                    .with("reason", "again");
     }
 
     private KeyingRow rowOf(long id, Learner learner, long teacher) {

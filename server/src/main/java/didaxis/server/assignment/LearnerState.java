@@ -7,13 +7,21 @@ import java.util.Optional;
 /** How far a learner is with an assignment; instants are null before they have come. */
 record LearnerState(
         String word, List<Answer> answers, int revision, Instant keptAt, Instant sentAt, boolean collected) {
-    static LearnerState of(Optional<Sheets.Draft> draft, Optional<Sheets.Submission> submission) {
-        int revision = draft.map(Sheets.Draft::revision).orElse(0);
-        Instant kept = draft.map(Sheets.Draft::keptAt).orElse(null);
+    /** One who has not begun. */
+    static final LearnerState NOT_BEGUN = of(Optional.empty(), Optional.empty());
+
+    /** @param submission of the attempt of this draft; none where it was not sent */
+    static LearnerState of(Optional<Drafts.Draft> draft, Optional<Sheets.Submission> submission) {
+        int revision = draft.map(Drafts.Draft::revision).orElse(0);
+        Instant kept = draft.flatMap(Drafts.Draft::keptAt).orElse(null);
         return submission
                 .map(sent -> new LearnerState("sent", sent.answers(), revision, kept, sent.sentAt(), sent.collected()))
-                .orElseGet(
-                        () -> draft.map(one -> new LearnerState("working", one.answers(), revision, kept, null, false))
-                                .orElse(new LearnerState("not-begun", List.of(), 0, null, null, false)));
+                .orElseGet(() -> new LearnerState(
+                        kept == null ? "not-begun" : "working",
+                        draft.map(Drafts.Draft::answers).orElse(List.of()),
+                        revision,
+                        kept,
+                        null,
+                        false));
     }
 }

@@ -1,6 +1,6 @@
 package didaxis.server.assignment;
 
-import didaxis.server.assignment.Assignments.Assignment;
+import didaxis.server.assignment.Attempts.Attempt;
 import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
 import java.time.Clock;
@@ -23,6 +23,8 @@ class ReleaseService {
     private final Assignments assignments;
     private final AssignmentViews views;
     private final Sheets sheets;
+    private final Drafts drafts;
+    private final Attempts attempts;
     private final Remarking remarking;
     private final SheetNews news;
     private final Transactions transactions;
@@ -32,6 +34,8 @@ class ReleaseService {
             Assignments assignments,
             AssignmentViews views,
             Sheets sheets,
+            Drafts drafts,
+            Attempts attempts,
             Remarking remarking,
             SheetNews news,
             Transactions transactions,
@@ -39,6 +43,8 @@ class ReleaseService {
         this.assignments = assignments;
         this.views = views;
         this.sheets = sheets;
+        this.drafts = drafts;
+        this.attempts = attempts;
         this.remarking = remarking;
         this.news = news;
         this.transactions = transactions;
@@ -54,15 +60,12 @@ class ReleaseService {
         Map<Long, Collected> marked = new LinkedHashMap<>();
         Optional<AssignmentView> released = Optional.empty();
         while (released.isEmpty()) {
-            Assignment assignment = transactions.read(() -> assignments.ofTeacher(id, teacher));
-            Variants variants = transactions.read(() -> assignments.variants(assignment));
-            Map<Long, Sheets.Draft> drafts =
-                    assignment.released() ? Map.of() : transactions.read(() -> sheets.unsent(id));
-            if (!collect && !drafts.isEmpty()) throw somebodyWorks(id, teacher);
-            drafts.forEach((learner, draft) -> {
+            Unsent unsent = transactions.read(() -> unsent(id, teacher));
+            if (!collect && !unsent.drafts().isEmpty()) throw somebodyWorks(id, teacher);
+            unsent.drafts().forEach((learner, draft) -> {
                 Collected before = marked.get(learner);
                 if (before == null || before.revision() != draft.revision())
-                    marked.put(learner, Collected.of(variants.of(learner), draft));
+                    marked.put(learner, Collected.of(unsent.now().get(learner), unsent.variants(), draft));
             });
             released = transactions.write(() -> releaseIfAllMarked(id, marked, teacher));
         }
@@ -71,24 +74,38 @@ class ReleaseService {
         return released.get();
     }
 
-    /** A draft as it was when it was marked. */
-    private record Collected(int revision, List<Answer> answers, Judgement judgement) {
-        static Collected of(Paper paper, Sheets.Draft draft) {
-            return new Collected(draft.revision(), draft.answers(), Judgement.of(paper, draft.answers()));
+    /** What is written and not sent, in which attempts. */
+    private record Unsent(Variants variants, Map<Long, Attempt> now, Map<Long, Drafts.Draft> drafts) {}
+
+    private Unsent unsent(long id, long teacher) {
+        Variants variants = assignments.variants(assignments.ofTeacher(id, teacher));
+        return new Unsent(variants, attempts.now(id), drafts.unsent(id));
+    }
+
+    /** A draft as it was when it was marked; each attempt has revisions of its own. */
+    private record Collected(int attempt, int revision, List<Answer> answers, Judgement judgement) {
+        static Collected of(Attempt attempt, Variants variants, Drafts.Draft draft) {
+            return new Collected(
+                    attempt.number(),
+                    draft.revision(),
+                    draft.answers(),
+                    Judgement.of(variants.of(attempt.seed()), draft.answers()));
         }
     }
 
     private Optional<AssignmentView> releaseIfAllMarked(long id, Map<Long, Collected> marked, long teacher) {
-        if (assignments.ofTeacher(id, teacher).released()) return Optional.of(views.view(id, teacher));
-        Map<Long, Sheets.Draft> drafts = sheets.unsent(id);
-        boolean all = drafts.entrySet().stream()
+        boolean nothingToDo = assignments.ofTeacher(id, teacher).released()
+                && attempts.now(id).values().stream().allMatch(Attempt::back);
+        if (nothingToDo) return Optional.of(views.view(id, teacher));
+        Map<Long, Drafts.Draft> unsent = drafts.unsent(id);
+        boolean all = unsent.entrySet().stream()
                 .allMatch(one -> marked.containsKey(one.getKey())
                         && marked.get(one.getKey()).revision() == one.getValue().revision());
         if (!all) return Optional.empty();
         Instant now = clock.instant();
-        drafts.keySet().forEach(learner -> {
+        unsent.keySet().forEach(learner -> {
             Collected sheet = marked.get(learner);
-            sheets.collect(id, learner, sheet.answers(), sheet.judgement(), now);
+            sheets.collect(new Sheets.Whose(id, learner, sheet.attempt()), sheet.answers(), sheet.judgement(), now);
         });
         assignments.release(id, now);
         return Optional.of(views.view(id, teacher));
@@ -105,13 +122,13 @@ class ReleaseService {
     /** Takes a release back that is not a minute old; collected sheets are their learners' again. */
     AssignmentView takeReleaseBack(long id, long teacher) {
         AssignmentView running = transactions.write(() -> {
-            assignments.ofTeacher(id, teacher);
+            Instant since = assignments.ofTeacher(id, teacher).releasedAt();
             if (!assignments.takeReleaseBack(id, clock.instant().minus(SECOND_THOUGHTS))) {
                 throw Problem.of(
                         HttpStatus.CONFLICT,
                         "A release can be taken back within a minute; learners may have read what came of their sheets.");
             }
-            sheets.uncollect(id);
+            sheets.uncollect(id, since);
             return views.view(id, teacher);
         });
         news.of(id);

@@ -25,7 +25,7 @@ final class Remark {
 
     /** @param changed the places of the questions that are others than when it was marked */
     Remarked of(Sheets.Submission sent, Set<Integer> changed) {
-        int variant = variants.number(sent.learnerId());
+        int variant = variants.number(sent.seed());
         Paper paper = variants.numbered(variant);
         Judging judging = judgings.computeIfAbsent(variant, first -> new Judging(paper));
         Map<String, String> typed = Judging.typed(sent.answers());

@@ -78,7 +78,7 @@ class Remarking {
                 assignments.variants(assignments.one(id), memo),
                 memo,
                 revisions,
-                sheets.submissions(id).stream()
+                sheets.all(id).stream()
                         .filter(sheet -> sheet.memo() < memo.revision())
                         .toList());
     }

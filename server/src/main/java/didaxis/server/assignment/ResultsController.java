@@ -6,6 +6,7 @@ import didaxis.server.assignment.ResultsService.ResultsView;
 import didaxis.server.assignment.ResultsService.TeacherSheetView;
 import didaxis.server.circuit.SceneView;
 import didaxis.server.print.Pdf;
+import java.util.Optional;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -78,7 +79,11 @@ class ResultsController {
     }
 
     @GetMapping("/api/assignments/{id}/sheets/{learnerId}")
-    TeacherSheetView sheet(@PathVariable long id, @PathVariable long learnerId, @AuthenticationPrincipal SignedIn me) {
-        return results.sheet(id, learnerId, me.id());
+    TeacherSheetView sheet(
+            @PathVariable long id,
+            @PathVariable long learnerId,
+            @RequestParam(required = false) Integer attempt,
+            @AuthenticationPrincipal SignedIn me) {
+        return results.sheet(id, learnerId, Optional.ofNullable(attempt), me.id());
     }
 }

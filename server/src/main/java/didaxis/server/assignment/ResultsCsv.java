@@ -27,7 +27,12 @@ final class ResultsCsv {
     private ResultsCsv() {}
 
     /** A sheet that came in, with the letter of its variant where there are several. */
-    record Sent(Learner learner, String variant, Paper paper, Sheets.Submission submission) {}
+    record Sent(Learner learner, String variant, Paper paper, Sheets.Submission submission) {
+        static Sent of(Learner learner, Variants variants, Sheets.Submission sent) {
+            String letter = variants.letter(variants.number(sent.seed()));
+            return new Sent(learner, letter, variants.of(sent.seed()), sent);
+        }
+    }
 
     /** The marks of a class: a row a learner, a column an assignment; empty where nothing was sent. */
     static String marks(ResultsView results) {
@@ -44,7 +49,7 @@ final class ResultsCsv {
         return print(rows);
     }
 
-    /** What was found of every box of every sheet that came in. */
+    /** What was found of every box of every sheet that came in, in the attempt that counts. */
     static String findings(List<Sent> all) {
         List<List<Object>> rows = new ArrayList<>();
         rows.add(List.of(
@@ -58,7 +63,8 @@ final class ResultsCsv {
                 "points",
                 "of",
                 "because",
-                "slip"));
+                "slip",
+                "attempt"));
         for (Sent sent : all) {
             Map<String, String> answers = sent.submission().answers().stream()
                     .collect(Collectors.toMap(Answer::box, Answer::text, (one, other) -> other));
@@ -77,7 +83,8 @@ final class ResultsCsv {
                         found.points(),
                         found.of(),
                         found.sentence(),
-                        found.slip() == null ? "" : found.slip()));
+                        found.slip() == null ? "" : found.slip(),
+                        sent.submission().attempt()));
             }
         }
         return print(rows);

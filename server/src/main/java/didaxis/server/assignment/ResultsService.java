@@ -13,6 +13,8 @@ import didaxis.server.classroom.Classrooms.Learner;
 import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
 import didaxis.server.marking.BoxFindingView;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -33,15 +35,45 @@ class ResultsService {
     /** The true chart of a question's circuit in one of its states; what was done to come to it is empty as drawn. */
     record StateChart(int question, int state, String act, AnalysisView analysis) {}
 
-    /** A learner's sheet with the findings, beside the true charts; without findings as long as it was not sent. */
+    /**
+     * A learner's sheet in one attempt with the findings, beside the true charts; without findings as long as it was not sent.
+     *
+     * @param attempts those that came in, and the one in hand
+     */
     record TeacherSheetView(
             AssignmentSummary assignment,
             LearnerView learner,
+            List<Tried> attempts,
             SheetView sheet,
             List<BoxFindingView> findings,
             List<StateChart> charts) {}
 
+    /**
+     * One attempt; sentAt and marks are null as long as it was not sent.
+     *
+     * @param counts whether it is the one whose marks count
+     */
+    record Tried(
+            int number,
+
+            @Schema(
+                    types = {"string", "null"},
+                    format = "date-time")
+            Instant sentAt,
+
+            @Schema(types = {"integer", "null"}) Integer marks,
+            boolean counts) {
+        static List<Tried> of(OwnSheet own, int counting) {
+            List<Tried> all = new ArrayList<>();
+            for (Sheets.Submission one : own.sent())
+                all.add(new Tried(one.attempt(), one.sentAt(), one.marks(), one.attempt() == counting));
+            if (own.attempt().open()) all.add(new Tried(own.attempt().number(), null, null, false));
+            return all;
+        }
+    }
+
     private final Assignments assignments;
+    private final OwnSheets own;
     private final Sheets sheets;
     private final Standings standings;
     private final Classrooms classrooms;
@@ -49,11 +81,13 @@ class ResultsService {
 
     ResultsService(
             Assignments assignments,
+            OwnSheets own,
             Sheets sheets,
             Standings standings,
             Classrooms classrooms,
             Transactions transactions) {
         this.assignments = assignments;
+        this.own = own;
         this.sheets = sheets;
         this.standings = standings;
         this.classrooms = classrooms;
@@ -64,7 +98,7 @@ class ResultsService {
         return transactions.read(() -> {
             Classrooms.Classroom classroom = classrooms.one(classId, teacher);
             List<Assignment> own = assignments.ofClass(classId);
-            Map<Long, Standings.Counts> counts = counts(teacher);
+            Standings.Counted counted = standings.counts(teacher);
             record Place(long assignment, long learner) {}
             Map<Place, Standing> standing = standings.ofClass(classId).stream()
                     .collect(Collectors.toMap(one -> new Place(one.assignment(), one.learner()), Function.identity()));
@@ -72,20 +106,14 @@ class ResultsService {
                     .map(learner -> new ResultRow(
                             learner,
                             own.stream()
-                                    .map(one -> LearnerView.of(
-                                            learner, standing.get(new Place(one.id(), learner.id())), one))
+                                    .map(one ->
+                                            LearnerView.of(learner, standing.get(new Place(one.id(), learner.id()))))
                                     .toList()))
                     .toList();
-            List<AssignmentSummary> summaries = own.stream()
-                    .map(one -> AssignmentSummary.of(one, counts.get(one.id())))
-                    .toList();
+            List<AssignmentSummary> summaries =
+                    own.stream().map(counted::summary).toList();
             return new ResultsView(classroom.name(), summaries, rows);
         });
-    }
-
-    private Map<Long, Standings.Counts> counts(long teacher) {
-        return standings.counts(teacher).stream()
-                .collect(Collectors.toMap(Standings.Counts::assignment, Function.identity()));
     }
 
     /**
@@ -137,12 +165,12 @@ class ResultsService {
                     .collect(Collectors.toMap(Standing::learner, Function.identity()));
             List<Learner> learners = classrooms.learners(assignment.classroomId());
             return new Found(
-                    AssignmentSummary.of(assignment, counts(teacher).get(id)),
+                    standings.counts(teacher).summary(assignment),
                     learners,
                     learners.stream()
-                            .map(one -> LearnerView.of(one, standing.get(one.id()), assignment))
+                            .map(one -> LearnerView.of(one, standing.get(one.id())))
                             .toList(),
-                    sheets.submissions(id),
+                    sheets.counting(id),
                     assignments.variants(assignment));
         });
         return BoxesView.of(
@@ -157,15 +185,11 @@ class ResultsService {
         List<ResultsCsv.Sent> sent = transactions.read(() -> {
             Assignment assignment = assignments.ofTeacher(id, teacher);
             Variants variants = assignments.variants(assignment);
-            Map<Long, Sheets.Submission> sheetOf = sheets.submissions(id).stream()
+            Map<Long, Sheets.Submission> sheetOf = sheets.counting(id).stream()
                     .collect(Collectors.toMap(Sheets.Submission::learnerId, Function.identity()));
             return classrooms.learners(assignment.classroomId()).stream()
                     .filter(learner -> sheetOf.containsKey(learner.id()))
-                    .map(learner -> new ResultsCsv.Sent(
-                            learner,
-                            variants.letter(variants.number(learner.id())),
-                            variants.of(learner.id()),
-                            sheetOf.get(learner.id())))
+                    .map(learner -> ResultsCsv.Sent.of(learner, variants, sheetOf.get(learner.id())))
                     .toList();
         });
         return ResultsCsv.findings(sent);
@@ -178,17 +202,16 @@ class ResultsService {
             return new Found(assignment, assignments.variants(assignment).numbered(0));
         });
         return SheetView.of(
-                found.assignment(), found.paper(), LearnerState.of(Optional.empty(), Optional.empty()), room);
+                found.assignment(),
+                found.paper(),
+                LearnerState.NOT_BEGUN,
+                SheetView.Attempted.first(found.assignment()),
+                room);
     }
 
-    TeacherSheetView sheet(long id, long learnerId, long teacher) {
-        record Found(
-                Assignment assignment,
-                AssignmentSummary summary,
-                LearnerView learner,
-                LearnerState state,
-                Optional<Sheets.Submission> sent,
-                Paper paper) {}
+    /** @param number of the attempt; none for the one that counts, or the first as long as none came in */
+    TeacherSheetView sheet(long id, long learnerId, Optional<Integer> number, long teacher) {
+        record Found(AssignmentSummary summary, LearnerView learner) {}
         Found found = transactions.read(() -> {
             Assignment assignment = assignments.ofTeacher(id, teacher);
             Learner learner = classrooms.learners(assignment.classroomId()).stream()
@@ -199,21 +222,28 @@ class ResultsService {
                     .filter(one -> one.learner() == learnerId)
                     .findFirst()
                     .orElseThrow();
-            Optional<Sheets.Submission> sent = sheets.submission(id, learnerId);
-            return new Found(
-                    assignment,
-                    AssignmentSummary.of(assignment, counts(teacher).get(id)),
-                    LearnerView.of(learner, standing, assignment),
-                    LearnerState.of(sheets.draft(id, learnerId), sent),
-                    sent,
-                    assignments.variants(assignment).of(learnerId));
+            return new Found(standings.counts(teacher).summary(assignment), LearnerView.of(learner, standing));
         });
-        Paper paper = found.paper();
+        OwnSheet sheet = own.of(id, learnerId);
+        int counting = found.learner().attempt();
+        List<Tried> tried = Tried.of(sheet, counting);
+        int which = number.orElse(Math.max(1, counting));
+        Optional<Sheets.Submission> sent = sheet.sent(which);
+        if (sent.isEmpty() && which != sheet.attempt().number()) throw Problem.notFound("attempt of this number");
+        Paper paper = sent.map(one -> sheet.variants().of(one.seed())).orElseGet(sheet::paper);
+        SheetView view = sent.map(one -> SheetView.of(
+                        sheet.assignment(),
+                        paper,
+                        LearnerState.of(Optional.empty(), sent),
+                        SheetView.Attempted.of(one, sheet.attempt().back()),
+                        SceneView.Room.DESK))
+                .orElseGet(() -> sheet.view(SceneView.Room.DESK));
         return new TeacherSheetView(
                 found.summary(),
                 found.learner(),
-                SheetView.of(found.assignment(), paper, found.state(), SceneView.Room.DESK),
-                found.sent().map(sent -> Judgement.views(paper, sent)).orElse(List.of()),
+                tried,
+                view,
+                sent.map(one -> Judgement.views(paper, one)).orElse(List.of()),
                 charts(paper));
     }
 

@@ -18,11 +18,13 @@ class ReviewController {
      * Points above the marker's word.
      *
      * @param learners those who wrote the answer
+     * @param attempt in which they did; none for the last of each
      * @param points none to leave it to the marker again
      * @param revision the latest that was seen given for this box
      */
     record Giving(
             String box,
+            @Schema(types = {"integer", "null"}) Integer attempt,
             List<Long> learners,
             @Schema(types = {"integer", "null"}) Integer points,
             String reason,
@@ -36,13 +38,23 @@ class ReviewController {
 
     @GetMapping("/api/assignments/{id}/review")
     ReviewView review(
-            @PathVariable long id, @RequestParam(defaultValue = "") String box, @AuthenticationPrincipal SignedIn me) {
-        return reviews.review(id, box, me.id());
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String box,
+            @RequestParam(defaultValue = "0") int attempt,
+            @AuthenticationPrincipal SignedIn me) {
+        return reviews.review(id, box, attempt, me.id());
     }
 
     @PostMapping("/api/assignments/{id}/overrides")
     ReviewView give(@PathVariable long id, @RequestBody Giving giving, @AuthenticationPrincipal SignedIn me) {
         return reviews.give(
-                id, giving.box(), giving.learners(), giving.points(), giving.reason(), giving.revision(), me.id());
+                id,
+                giving.box(),
+                giving.attempt() == null ? 0 : giving.attempt(),
+                giving.learners(),
+                giving.points(),
+                giving.reason(),
+                giving.revision(),
+                me.id());
     }
 }

@@ -45,31 +45,32 @@ class ReviewService {
             List<Sheets.Submission> sent,
             List<Learner> learners,
             String box,
+            int attempt,
             long revision) {
         ReviewView view() {
-            return ReviewView.of(summary, variants, sent, learners, box, revision);
+            return ReviewView.of(summary, variants, sent, learners, box, attempt, revision);
         }
     }
 
-    /** @param box empty for the first */
-    ReviewView review(long id, String box, long teacher) {
-        return transactions.read(() -> found(id, box, teacher)).view();
+    /**
+     * @param box empty for the first
+     * @param attempt whose answers are looked at; 0 for the last of each
+     */
+    ReviewView review(long id, String box, int attempt, long teacher) {
+        return transactions.read(() -> found(id, box, attempt, teacher)).view();
     }
 
-    private Found found(long id, String box, long teacher) {
+    private Found found(long id, String box, int attempt, long teacher) {
         Assignment assignment = assignments.ofTeacher(id, teacher);
         Variants variants = assignments.variants(assignment);
         String own = place(variants, box).id();
-        Standings.Counts counts = standings.counts(teacher).stream()
-                .filter(one -> one.assignment() == id)
-                .findFirst()
-                .orElseThrow();
         return new Found(
-                AssignmentSummary.of(assignment, counts),
+                standings.counts(teacher).summary(assignment),
                 variants,
-                sheets.submissions(id),
+                sheets.all(id),
                 classrooms.learners(assignment.classroomId()),
                 own,
+                attempt,
                 overrides.latest(id, own));
     }
 
@@ -84,11 +85,19 @@ class ReviewService {
     /**
      * Gives these learners so many points for what they wrote in a box.
      *
+     * @param attempt in which they wrote it; 0 for the last of each
      * @param points none to leave it to the marker again
      * @param revision the latest that the teacher has seen given here
      */
     ReviewView give(
-            long id, String box, List<Long> learners, Integer points, String reason, long revision, long teacher) {
+            long id,
+            String box,
+            int attempt,
+            List<Long> learners,
+            Integer points,
+            String reason,
+            long revision,
+            long teacher) {
         Found after = transactions.write(() -> {
             Variants variants = assignments.variants(assignments.ofTeacher(id, teacher));
             Paper.Place place = place(variants, box);
@@ -100,14 +109,14 @@ class ReviewService {
                                 overrides.by(latest) + " has given points here in the meantime; look at them first.")
                         .with("reason", "changed-elsewhere");
             Set<Long> wanted = Set.copyOf(learners);
-            List<Long> submissions = sheets.submissions(id).stream()
+            List<Long> submissions = ReviewView.looked(sheets.all(id), attempt).stream()
                     .filter(one -> wanted.contains(one.learnerId()))
                     .map(Sheets.Submission::id)
                     .toList();
             if (submissions.size() < wanted.size()) throw Problem.notFound("sheet of one of these learners");
             overrides.give(submissions, place.id(), points, reason == null ? "" : reason.strip(), teacher);
             sheets.count(id, variants, Set.copyOf(submissions));
-            return found(id, place.id(), teacher);
+            return found(id, place.id(), attempt, teacher);
         });
         return after.view();
     }

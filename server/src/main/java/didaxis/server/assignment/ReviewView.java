@@ -19,11 +19,15 @@ import java.util.stream.Collectors;
 /**
  * One box over all sheets that came in, in JSON: equal answers together, those that ask for a look first.
  *
+ * @param attempts the most that somebody has sent
+ * @param attempt the one that is looked at; 0 for the last of each
  * @param boxes all boxes of the sheet, to go through
  * @param revision the latest that was given here by a teacher; to be sent back with the next
  */
 record ReviewView(
         AssignmentSummary assignment,
+        int attempts,
+        int attempt,
         List<BoxHead> boxes,
         String box,
         String expected,
@@ -77,20 +81,35 @@ record ReviewView(
             List<Sheets.Submission> all,
             List<Learner> learners,
             String box,
+            int attempt,
             long revision) {
         Map<Long, Learner> byId = learners.stream().collect(Collectors.toMap(Learner::id, Function.identity()));
-        List<Sheets.Submission> sent =
-                all.stream().filter(one -> byId.containsKey(one.learnerId())).toList();
+        List<Sheets.Submission> sent = looked(all, attempt).stream()
+                .filter(one -> byId.containsKey(one.learnerId()))
+                .toList();
         Map<String, Paper.Place> places = variants.numbered(0).places();
         Paper.Place place = places.get(box);
         return new ReviewView(
                 assignment,
+                all.stream().mapToInt(Sheets.Submission::attempt).max().orElse(0),
+                attempt,
                 places.values().stream().map(one -> head(variants, one, sent)).toList(),
                 box,
                 BoxResults.expected(BoxResults.models(variants, place, sent)),
                 place.marks(),
                 revision,
                 groups(variants, box, sent, byId));
+    }
+
+    /** Of all that came in what is looked at: one attempt, or where that is 0 the last of each learner. */
+    static List<Sheets.Submission> looked(List<Sheets.Submission> all, int attempt) {
+        if (attempt > 0)
+            return all.stream().filter(one -> one.attempt() == attempt).toList();
+        Map<Long, Integer> last = all.stream()
+                .collect(Collectors.toMap(Sheets.Submission::learnerId, Sheets.Submission::attempt, Math::max));
+        return all.stream()
+                .filter(one -> one.attempt() == last.get(one.learnerId()))
+                .toList();
     }
 
     private static BoxHead head(Variants variants, Paper.Place place, List<Sheets.Submission> sent) {
@@ -105,20 +124,17 @@ record ReviewView(
 
     private static List<Alike> groups(
             Variants variants, String box, List<Sheets.Submission> sent, Map<Long, Learner> learners) {
-        boolean several = sent.stream()
-                        .map(one -> variants.number(one.learnerId()))
-                        .distinct()
-                        .count()
-                > 1;
+        boolean several =
+                sent.stream().map(one -> variants.number(one.seed())).distinct().count() > 1;
         Map<Key, Alike> groups = new LinkedHashMap<>();
         for (Sheets.Submission sheet : sent) {
-            Paper paper = variants.of(sheet.learnerId());
+            Paper paper = variants.of(sheet.seed());
             Paper.Place place = paper.places().get(box);
             StoredFinding stored = sheet.finding(box).orElse(null);
             if (stored == null) continue;
             BoxFindingView found = Judgement.view(paper, sheet, place, stored);
             String text = sheet.text(box).strip();
-            String variant = several ? variants.letter(variants.number(sheet.learnerId())) : "";
+            String variant = several ? variants.letter(variants.number(sheet.seed())) : "";
             groups.computeIfAbsent(
                             new Key(
                                     SameAnswer.key(

@@ -1,11 +1,8 @@
 package didaxis.server.assignment;
 
 import didaxis.server.config.JsonColumn;
-import java.sql.ResultSet;
-import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Instant;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,41 +11,34 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import tools.jackson.core.type.TypeReference;
 
-/** Sheets in the database: of a learner and an assignment one, with its draft, and what was sent of it. */
+/** What came in of sheets, in the database: sent, keyed in or collected, by attempts. */
 @Repository
 class Sheets {
-    private static final String DRAFT = """
-            SELECT answers, revision, kept_at FROM sheet
-            WHERE assignment_id = :assignment AND learner_id = :learner AND kept_at IS NOT NULL
-            """;
-    private static final String BEGIN_DRAFT = """
-            INSERT INTO sheet (assignment_id, learner_id, answers, revision, kept_at)
-            SELECT :assignment, :learner, :answers, 1, :now WHERE :revision = 0
-            ON CONFLICT (assignment_id, learner_id) DO NOTHING
-            """;
-    private static final String CHANGE_DRAFT = """
-            UPDATE sheet SET answers = :answers, revision = revision + 1, kept_at = :now
-            WHERE assignment_id = :assignment AND learner_id = :learner AND revision = :revision
-            """;
     private static final String SUBMISSIONS = """
-            SELECT s.id, h.learner_id, s.answers, s.marks, s.sent_at, s.collected, s.keyed, s.memo_revision
-            FROM submission s JOIN sheet h ON h.id = s.sheet_id WHERE h.assignment_id = :assignment
+            SELECT s.id, h.learner_id, s.attempt, COALESCE(t.seed, h.learner_id) AS seed,
+                COALESCE(t.due_at, a.due_at) AS due_at, s.answers, s.marks, s.sent_at, s.collected, s.keyed,
+                s.memo_revision
+            FROM submission s JOIN sheet h ON h.id = s.sheet_id JOIN assignment a ON a.id = h.assignment_id
+            LEFT JOIN attempt t ON t.sheet_id = h.id AND t.number = s.attempt
+            WHERE h.assignment_id = :assignment
             """;
-    private static final String SUBMISSION = SUBMISSIONS + """
-            AND h.learner_id = :learner
-            """;
-    private static final String SUBMISSIONS_IN_ORDER = SUBMISSIONS + """
+    private static final String IN_ORDER = """
             ORDER BY s.sent_at, s.id
             """;
-    private static final String BEGIN_UNKEPT = """
-            INSERT INTO sheet (assignment_id, learner_id, answers, revision)
-            VALUES (:assignment, :learner, '[]', 0) ON CONFLICT (assignment_id, learner_id) DO NOTHING
+    private static final String COUNTING = SUBMISSIONS + """
+            AND s.id IN (SELECT n.counting FROM attempt_now n WHERE n.assignment_id = :assignment)
+            """ + IN_ORDER;
+    private static final String ALL = SUBMISSIONS + IN_ORDER;
+    private static final String OF_LEARNER = SUBMISSIONS + """
+            AND h.learner_id = :learner ORDER BY s.attempt
             """;
     private static final String SEND = """
-            INSERT INTO submission (sheet_id, answers, marks, sent_at, collected, keyed, memo_revision)
-            SELECT id, :answers, :marks, :at, :collected, :keyed, :revision FROM sheet
-            WHERE assignment_id = :assignment AND learner_id = :learner
-            ON CONFLICT (sheet_id) DO NOTHING RETURNING id
+            INSERT INTO submission (sheet_id, attempt, answers, marks, sent_at, collected, keyed, memo_revision)
+            SELECT h.id, :attempt, :answers, :marks, MAX(:at, COALESCE(
+                    (SELECT t.allowed_at FROM attempt t WHERE t.sheet_id = h.id AND t.number = :attempt), 0)),
+                :collected, :keyed, :revision
+            FROM sheet h WHERE h.assignment_id = :assignment AND h.learner_id = :learner
+            ON CONFLICT (sheet_id, attempt) DO NOTHING RETURNING id
             """;
     private static final String REMARK = """
             UPDATE submission SET marks = :marks, memo_revision = :revision,
@@ -58,50 +48,42 @@ class Sheets {
     private static final String SET_MARKS = """
             UPDATE submission SET marks = :marks WHERE id = :id
             """;
-    private static final String UNSENT = """
-            SELECT h.learner_id, h.answers, h.revision, h.kept_at FROM sheet h
-            JOIN assignment a ON a.id = h.assignment_id
-            JOIN classroom_learner l ON l.classroom_id = a.classroom_id AND l.learner_id = h.learner_id
-            WHERE h.assignment_id = :assignment AND h.kept_at IS NOT NULL
-            AND NOT EXISTS (SELECT 1 FROM submission s WHERE s.sheet_id = h.id)
-            ORDER BY h.learner_id
-            """;
     private static final String UNKEY = """
-            DELETE FROM submission WHERE keyed = 1
+            DELETE FROM submission WHERE keyed = 1 AND attempt = 1
             AND sheet_id IN (SELECT id FROM sheet WHERE assignment_id = :assignment AND learner_id = :learner)
             """;
     private static final String UNCOLLECT = """
-            DELETE FROM submission WHERE collected = 1
+            DELETE FROM submission WHERE collected = 1 AND sent_at >= :since
             AND sheet_id IN (SELECT id FROM sheet WHERE assignment_id = :assignment)
             """;
 
     private final JdbcClient database;
     private final JsonColumn json;
     private final Findings findings;
+    private final Drafts drafts;
     private final Clock clock;
 
-    Sheets(JdbcClient database, JsonColumn json, Findings findings, Clock clock) {
+    Sheets(JdbcClient database, JsonColumn json, Findings findings, Drafts drafts, Clock clock) {
         this.database = database;
         this.json = json;
         this.findings = findings;
+        this.drafts = drafts;
         this.clock = clock;
-    }
-
-    record Draft(List<Answer> answers, int revision, Instant keptAt) {
-        /** How many boxes have something in them. */
-        int filled() {
-            return (int) answers.stream().filter(one -> !one.text().isBlank()).count();
-        }
     }
 
     /**
      * What was sent, or collected as it stood.
      *
+     * @param attempt the first is 1
+     * @param seed says which variant it has
      * @param memo the revision of the memo by which it is marked
      */
     record Submission(
             long id,
             long learnerId,
+            int attempt,
+            long seed,
+            Instant dueAt,
             List<Answer> answers,
             List<StoredFinding> findings,
             int marks,
@@ -123,64 +105,30 @@ class Sheets {
         }
     }
 
-    Optional<Draft> draft(long assignment, long learner) {
-        return database.sql(DRAFT)
-                .param("assignment", assignment)
-                .param("learner", learner)
-                .query(this::mapDraft)
-                .optional();
+    /** Of everybody in the class who sent it the attempt that counts. */
+    List<Submission> counting(long assignment) {
+        return submissions(database.sql(COUNTING).param("assignment", assignment), findings.of(assignment));
     }
 
-    private Draft mapDraft(ResultSet row, int number) throws SQLException {
-        return new Draft(
-                json.read(row.getString("answers"), new TypeReference<>() {}),
-                row.getInt("revision"),
-                Instant.ofEpochMilli(row.getLong("kept_at")));
+    /** All that came in, whether it counts or not. */
+    List<Submission> all(long assignment) {
+        return submissions(database.sql(ALL).param("assignment", assignment), findings.of(assignment));
     }
 
-    /** The drafts of an assignment's learners who have not sent it, by learner. */
-    Map<Long, Draft> unsent(long assignment) {
-        Map<Long, Draft> drafts = new LinkedHashMap<>();
-        database.sql(UNSENT).param("assignment", assignment).query((ResultSet row) -> {
-            drafts.put(row.getLong("learner_id"), mapDraft(row, 0));
-        });
-        return drafts;
-    }
-
-    /** Keeps a draft that was begun from this revision (0 for none); false if another has come between. */
-    boolean keep(long assignment, long learner, List<Answer> answers, int revision) {
-        return revision == 0
-                ? draftChanged(BEGIN_DRAFT, assignment, learner, answers, revision)
-                : draftChanged(CHANGE_DRAFT, assignment, learner, answers, revision);
-    }
-
-    private boolean draftChanged(String sql, long assignment, long learner, List<Answer> answers, int revision) {
-        return database.sql(sql)
-                        .param("assignment", assignment)
-                        .param("learner", learner)
-                        .param("answers", json.write(answers))
-                        .param("revision", revision)
-                        .param("now", clock.millis())
-                        .update()
-                == 1;
-    }
-
-    Optional<Submission> submission(long assignment, long learner) {
+    /** A learner's attempts that came in, in their order. */
+    List<Submission> of(long assignment, long learner) {
         return submissions(
-                        database.sql(SUBMISSION).param("assignment", assignment).param("learner", learner),
-                        findings.of(assignment, learner))
-                .stream()
-                .findFirst();
-    }
-
-    List<Submission> submissions(long assignment) {
-        return submissions(database.sql(SUBMISSIONS_IN_ORDER).param("assignment", assignment), findings.of(assignment));
+                database.sql(OF_LEARNER).param("assignment", assignment).param("learner", learner),
+                findings.of(assignment, learner));
     }
 
     private List<Submission> submissions(JdbcClient.StatementSpec sent, Map<Long, List<StoredFinding>> found) {
         return sent.query((row, number) -> new Submission(
                         row.getLong("id"),
                         row.getLong("learner_id"),
+                        row.getInt("attempt"),
+                        row.getLong("seed"),
+                        Instant.ofEpochMilli(row.getLong("due_at")),
                         json.read(row.getString("answers"), new TypeReference<>() {}),
                         found.getOrDefault(row.getLong("id"), List.of()),
                         row.getInt("marks"),
@@ -191,15 +139,22 @@ class Sheets {
                 .list();
     }
 
+    /**
+     * Whose sheet, in which attempt.
+     *
+     * @param attempt the first is 1
+     */
+    record Whose(long assignment, long learner, int attempt) {}
+
     /** Keeps a submission; one that is there already stays as it is. */
-    void send(long assignment, long learner, List<Answer> answers, Judgement judgement) {
-        insert(assignment, learner, answers, judgement, clock.instant(), How.SENT);
+    void send(Whose sheet, List<Answer> answers, Judgement judgement) {
+        insert(sheet, answers, judgement, clock.instant(), How.SENT);
     }
 
     /** Keeps what was written on paper, in the place of what was keyed in for it before. */
     void keyIn(long assignment, long learner, List<Answer> answers, Judgement judgement) {
         unkey(assignment, learner);
-        insert(assignment, learner, answers, judgement, clock.instant(), How.KEYED);
+        insert(new Whose(assignment, learner, 1), answers, judgement, clock.instant(), How.KEYED);
     }
 
     /** Takes back what was keyed in; false if nothing was. */
@@ -219,18 +174,16 @@ class Sheets {
     }
 
     /** Keeps a draft as it stands, as if it had been sent. */
-    void collect(long assignment, long learner, List<Answer> answers, Judgement judgement, Instant at) {
-        insert(assignment, learner, answers, judgement, at, How.COLLECTED);
+    void collect(Whose sheet, List<Answer> answers, Judgement judgement, Instant at) {
+        insert(sheet, answers, judgement, at, How.COLLECTED);
     }
 
-    private void insert(long assignment, long learner, List<Answer> answers, Judgement judgement, Instant at, How how) {
-        database.sql(BEGIN_UNKEPT)
-                .param("assignment", assignment)
-                .param("learner", learner)
-                .update();
+    private void insert(Whose sheet, List<Answer> answers, Judgement judgement, Instant at, How how) {
+        drafts.begin(sheet.assignment(), sheet.learner());
         database.sql(SEND)
-                .param("assignment", assignment)
-                .param("learner", learner)
+                .param("assignment", sheet.assignment())
+                .param("learner", sheet.learner())
+                .param("attempt", sheet.attempt())
                 .param("answers", json.write(answers))
                 .param("marks", judgement.marks())
                 .param("at", at.toEpochMilli())
@@ -269,16 +222,19 @@ class Sheets {
 
     /** Adds up anew what these sheets of an assignment earn. */
     void count(long assignment, Variants variants, Set<Long> some) {
-        for (Submission one : submissions(assignment))
+        for (Submission one : all(assignment))
             if (some.contains(one.id()))
                 database.sql(SET_MARKS)
                         .param("id", one.id())
-                        .param("marks", variants.of(one.learnerId()).marks(one.findings()))
+                        .param("marks", variants.of(one.seed()).marks(one.findings()))
                         .update();
     }
 
-    /** Gives collected sheets back to be written on. */
-    void uncollect(long assignment) {
-        database.sql(UNCOLLECT).param("assignment", assignment).update();
+    /** Gives sheets that were collected since then back to be written on. */
+    void uncollect(long assignment, Instant since) {
+        database.sql(UNCOLLECT)
+                .param("assignment", assignment)
+                .param("since", since.toEpochMilli())
+                .update();
     }
 }

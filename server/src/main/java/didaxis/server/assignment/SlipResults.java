@@ -38,7 +38,7 @@ record SlipResults(String slip, String name, int learners, List<SlippedAnswer> a
         Map<Slip, List<SlippedAnswer>> made = new EnumMap<>(Slip.class);
         for (Sheets.Submission sheet : sent) {
             Learner learner = byId.get(sheet.learnerId());
-            Paper paper = variants.of(sheet.learnerId());
+            Paper paper = variants.of(sheet.seed());
             for (StoredFinding found : learner == null ? List.<StoredFinding>of() : sheet.findings()) {
                 Paper.Place place = paper.places().get(found.box());
                 if (found.slip() == null || place == null || found.earned(place.marks()) == place.marks()) continue;

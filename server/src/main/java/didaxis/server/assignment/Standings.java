@@ -1,10 +1,15 @@
 package didaxis.server.assignment;
 
+import didaxis.server.assignment.AssignmentView.AssignmentSummary;
+import didaxis.server.assignment.Assignments.Assignment;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -12,39 +17,38 @@ import org.springframework.stereotype.Repository;
 @Repository
 class Standings {
     private static final String COUNTS = """
-            SELECT a.id,
-                (SELECT count(*) FROM classroom_learner l WHERE l.classroom_id = a.classroom_id) AS learners,
-                (SELECT count(*) FROM classroom_learner l
-                    JOIN sheet h ON h.assignment_id = a.id AND h.learner_id = l.learner_id
-                    JOIN submission s ON s.sheet_id = h.id
-                    WHERE l.classroom_id = a.classroom_id) AS sent,
+            SELECT n.assignment_id AS id,
+                count(*) AS learners,
+                SUM(n.number > 1 OR n.sent_at IS NOT NULL) AS sent,
                 (SELECT count(*) FROM sheet h JOIN submission s ON s.sheet_id = h.id AND s.keyed = 1
-                    WHERE h.assignment_id = a.id) AS keyed,
-                (SELECT count(*) FROM classroom_learner l
-                    JOIN sheet h ON h.assignment_id = a.id AND h.learner_id = l.learner_id
-                    WHERE l.classroom_id = a.classroom_id AND h.kept_at IS NOT NULL AND NOT EXISTS (
-                        SELECT 1 FROM submission s WHERE s.sheet_id = h.id)) AS working
-            FROM assignment a JOIN classroom c ON c.id = a.classroom_id AND a.withdrawn_at IS NULL
-            JOIN teaches t ON t.classroom_id = c.id
-            WHERE t.teacher_id = :teacher
+                    WHERE h.assignment_id = n.assignment_id) AS keyed,
+                SUM(n.number = 1 AND n.kept_at IS NOT NULL AND n.sent_at IS NULL) AS working,
+                SUM(n.number > 1 AND NOT n.back AND n.sent_at IS NULL) AS again,
+                SUM(n.number > 1 AND NOT n.back AND n.sent_at IS NOT NULL) AS again_sent,
+                MAX(CASE WHEN n.number > 1 AND NOT n.back THEN n.due_at END) AS again_due
+            FROM attempt_now n
+            WHERE n.assignment_id IN (SELECT a.id FROM assignment a JOIN teaches t ON t.classroom_id = a.classroom_id
+                WHERE t.teacher_id = :teacher)
+            GROUP BY n.assignment_id
             """;
     private static final String STANDING = """
-            SELECT a.id AS assignment_id, l.learner_id, h.kept_at, s.sent_at, s.marks, s.collected, s.keyed,
+            SELECT n.assignment_id, n.learner_id, n.number, n.back, n.kept_at, n.sent_at AS sent_now,
+                n.due_at AS due_now, s.sent_at, s.attempt, s.marks, s.collected, s.keyed,
+                COALESCE(t.due_at, a.due_at) AS due_at,
                 NULLIF(MAX(COALESCE((SELECT MAX(o.at) FROM override o WHERE o.submission_id = s.id), 0),
                     COALESCE(s.remarked_at, 0)), 0) AS given_at
-            FROM assignment a
-            JOIN classroom_learner l ON l.classroom_id = a.classroom_id AND a.withdrawn_at IS NULL
-            LEFT JOIN sheet h ON h.assignment_id = a.id AND h.learner_id = l.learner_id
-            LEFT JOIN submission s ON s.sheet_id = h.id
+            FROM attempt_now n JOIN assignment a ON a.id = n.assignment_id
+            LEFT JOIN submission s ON s.id = n.counting
+            LEFT JOIN attempt t ON t.sheet_id = n.sheet_id AND t.number = s.attempt
             """;
     private static final String OF_CLASS = STANDING + """
             WHERE a.classroom_id = :id
             """;
     private static final String OF_ASSIGNMENT = STANDING + """
-            WHERE a.id = :id
+            WHERE n.assignment_id = :id
             """;
     private static final String OF_LEARNER = STANDING + """
-            WHERE l.learner_id = :id
+            WHERE n.learner_id = :id
             """;
 
     private final JdbcClient database;
@@ -53,19 +57,65 @@ class Standings {
         this.database = database;
     }
 
-    /** How many of a class are where with an assignment. */
-    record Counts(long assignment, int learners, int working, int sent, int keyed) {}
+    /**
+     * How many of a class are where with an assignment.
+     *
+     * @param working at the first attempt
+     * @param sent any attempt
+     * @param again who may try again and have not sent that
+     * @param sentAgain whose further attempt came in and was not handed back
+     * @param againDue when the last of these is due; none where there are none
+     */
+    record Counts(
+            long assignment,
+            int learners,
+            int working,
+            int sent,
+            int keyed,
+            int again,
+            int sentAgain,
+            Optional<Instant> againDue) {
+        private static Counts nobody(long assignment) {
+            return new Counts(assignment, 0, 0, 0, 0, 0, 0, Optional.empty());
+        }
+
+        private static Counts map(ResultSet row, int number) throws SQLException {
+            return new Counts(
+                    row.getLong("id"),
+                    row.getInt("learners"),
+                    row.getInt("working"),
+                    row.getInt("sent"),
+                    row.getInt("keyed"),
+                    row.getInt("again"),
+                    row.getInt("again_sent"),
+                    instant(row, "again_due"));
+        }
+    }
 
     /**
-     * Where one learner is with one assignment: when the draft was kept last, and when it was sent.
+     * Where one learner is with one assignment: how far with the attempt in hand, and what came in of the one that counts.
      *
-     * @param givenAt when a teacher last changed marks: above the marker's word, or by putting the memo right
+     * @param number of the attempt in hand
+     * @param again whether that is a further one which was not handed back yet
+     * @param keptAt when that was kept last
+     * @param sentNow when that was sent
+     * @param dueNow when that is due
+     * @param sentAt when the one that counts was sent; none as long as none was
+     * @param attempt the number of that
+     * @param dueAt when that was due
+     * @param givenAt when a teacher last changed its marks: above the marker's word, or by putting the memo right
      */
     record Standing(
             long assignment,
             long learner,
+            int number,
+            boolean again,
             Optional<Instant> keptAt,
+            Optional<Instant> sentNow,
+            Instant dueNow,
             Optional<Instant> sentAt,
+            int attempt,
+            Instant dueAt,
             int marks,
             boolean collected,
             boolean keyed,
@@ -74,36 +124,48 @@ class Standings {
             return new Standing(
                     row.getLong("assignment_id"),
                     row.getLong("learner_id"),
+                    row.getInt("number"),
+                    row.getInt("number") > 1 && !row.getBoolean("back"),
                     instant(row, "kept_at"),
+                    instant(row, "sent_now"),
+                    Instant.ofEpochMilli(row.getLong("due_now")),
                     instant(row, "sent_at"),
+                    row.getInt("attempt"),
+                    Instant.ofEpochMilli(row.getLong("due_at")),
                     row.getInt("marks"),
                     row.getBoolean("collected"),
                     row.getBoolean("keyed"),
                     instant(row, "given_at"));
         }
 
-        private static Optional<Instant> instant(ResultSet row, String column) throws SQLException {
-            long millis = row.getLong(column);
-            return row.wasNull() ? Optional.empty() : Optional.of(Instant.ofEpochMilli(millis));
+        /** How far the attempt in hand is, in one word. */
+        String now() {
+            return sentNow.isPresent() ? "sent" : keptAt.isPresent() ? "working" : "not-begun";
         }
 
-        /** In one word. */
+        /** How far all is: a sheet that came in once is sent. */
         String word() {
-            return sentAt.isPresent() ? "sent" : keptAt.isPresent() ? "working" : "not-begun";
+            return sentAt.isPresent() ? "sent" : now();
+        }
+    }
+
+    private static Optional<Instant> instant(ResultSet row, String column) throws SQLException {
+        long millis = row.getLong(column);
+        return row.wasNull() ? Optional.empty() : Optional.of(Instant.ofEpochMilli(millis));
+    }
+
+    /** How everything stands that a teacher handed out. */
+    record Counted(Map<Long, Counts> counts) {
+        AssignmentSummary summary(Assignment assignment) {
+            long id = assignment.id();
+            return AssignmentSummary.of(assignment, counts.getOrDefault(id, Counts.nobody(id)));
         }
     }
 
     /** Of every assignment of a teacher. */
-    List<Counts> counts(long teacher) {
-        return database.sql(COUNTS)
-                .param("teacher", teacher)
-                .query((row, number) -> new Counts(
-                        row.getLong("id"),
-                        row.getInt("learners"),
-                        row.getInt("working"),
-                        row.getInt("sent"),
-                        row.getInt("keyed")))
-                .list();
+    Counted counts(long teacher) {
+        return new Counted(database.sql(COUNTS).param("teacher", teacher).query(Counts::map).stream()
+                .collect(Collectors.toMap(Counts::assignment, Function.identity())));
     }
 
     /** Of every learner of a class with every assignment to it. */

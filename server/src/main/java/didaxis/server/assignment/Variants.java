@@ -9,8 +9,8 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
- * What was handed out, in all its variants. Which one somebody has hangs on who it is alone, so that it is the same one for
- * ever. The first is 0, or A.
+ * What was handed out, in all its variants. Which one somebody has hangs on a seed alone, which is who it is or stands with a
+ * further attempt, so that it is the same one for ever. The first is 0, or A.
  */
 public final class Variants {
     /**
@@ -74,14 +74,14 @@ public final class Variants {
         return questions.get(place).body();
     }
 
-    /** The variant of a learner. */
-    int number(long learner) {
-        return (int) Math.floorMod(learner, (long) count);
+    /** The variant of a seed. */
+    int number(long seed) {
+        return (int) Math.floorMod(seed, (long) count);
     }
 
-    /** The paper that a learner has. */
-    Paper of(long learner) {
-        return numbered(number(learner));
+    /** The paper that somebody with this seed has. */
+    Paper of(long seed) {
+        return numbered(number(seed));
     }
 
     /** The paper of a variant. */

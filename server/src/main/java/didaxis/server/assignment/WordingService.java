@@ -54,7 +54,7 @@ class WordingService {
             if (text == null || text.isBlank())
                 throw Problem.badRequest("Say what was written.").with("field", "text");
             Wording wording = SameAnswer.wording(place.task(), text);
-            List<Sheets.Submission> alike = sheets.submissions(id).stream()
+            List<Sheets.Submission> alike = sheets.all(id).stream()
                     .filter(sent -> !sent.text(boxId).isBlank()
                             && SameAnswer.wording(place.task(), sent.text(boxId))
                                     .equals(wording))
@@ -63,11 +63,11 @@ class WordingService {
             // Words may be decided before anybody wrote them; lines belong to the values they were written for.
             Stream<String> own = place.task() instanceof InWords
                     ? key(before.numbered(0), boxId).stream()
-                    : alike.stream().flatMap(sent -> key(before.of(sent.learnerId()), boxId).stream());
+                    : alike.stream().flatMap(sent -> key(before.of(sent.seed()), boxId).stream());
             own.distinct().forEach(key -> wordings.decide(key, wording, points, teacher));
             Variants variants = assignments.variants(assignment);
             for (Sheets.Submission sent : alike)
-                Judgement.of(variants.of(sent.learnerId()), sent.answers()).stored().stream()
+                Judgement.of(variants.of(sent.seed()), sent.answers()).stored().stream()
                         .filter(found -> found.box().equals(boxId))
                         .forEach(found -> sheets.correct(sent.id(), found));
             sheets.count(id, variants, alike.stream().map(Sheets.Submission::id).collect(Collectors.toSet()));

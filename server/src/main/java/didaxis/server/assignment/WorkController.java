@@ -1,11 +1,13 @@
 package didaxis.server.assignment;
 
 import didaxis.server.account.SignedIn;
-import didaxis.server.assignment.WorkService.FeedbackView;
+import didaxis.server.assignment.FeedbackService.FeedbackView;
 import didaxis.server.assignment.WorkService.WorkSummary;
 import didaxis.server.circuit.SceneView;
 import io.swagger.v3.oas.annotations.Hidden;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -22,12 +24,17 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class WorkController {
     record Draft(int revision, List<Answer> answers) {}
 
-    record Submission(List<Answer> answers) {}
+    /** @param attempt which one it is, so that a second sending is known as one; none for the one in hand */
+    record Submission(
+            List<Answer> answers,
+            @Schema(types = {"integer", "null"}) Integer attempt) {}
 
     private final WorkService work;
+    private final FeedbackService feedback;
 
-    WorkController(WorkService work) {
+    WorkController(WorkService work, FeedbackService feedback) {
         this.work = work;
+        this.feedback = feedback;
     }
 
     @GetMapping("/api/my/work")
@@ -52,7 +59,7 @@ class WorkController {
     @PostMapping("/api/my/work/{id}/submission")
     WorkService.Sent send(
             @PathVariable long id, @RequestBody Submission submission, @AuthenticationPrincipal SignedIn me) {
-        return work.send(id, me.id(), submission.answers());
+        return work.send(id, me.id(), submission.answers(), Optional.ofNullable(submission.attempt()));
     }
 
     /** Says when something about the assignment changes: due time, release, withdrawal. */
@@ -62,18 +69,22 @@ class WorkController {
         return work.news(id, me.id());
     }
 
-    /** How it is worked, in the own values; only of what was handed back. */
+    /** How it is worked, in the own values; only of what was handed back and runs no more. */
     @GetMapping("/api/my/work/{id}/model")
-    ModelAnswers model(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
-        return work.model(id, me.id());
+    ModelAnswers model(
+            @PathVariable long id,
+            @RequestParam(required = false) Integer attempt,
+            @AuthenticationPrincipal SignedIn me) {
+        return feedback.model(id, me.id(), Optional.ofNullable(attempt));
     }
 
     @GetMapping("/api/my/work/{id}/feedback")
     FeedbackView feedback(
             @PathVariable long id,
+            @RequestParam(required = false) Integer attempt,
             @RequestParam(defaultValue = "800") double width,
             @RequestParam(defaultValue = "500") double height,
             @AuthenticationPrincipal SignedIn me) {
-        return work.feedback(id, me.id(), new SceneView.Room(width, height));
+        return feedback.feedback(id, me.id(), Optional.ofNullable(attempt), new SceneView.Room(width, height));
     }
 }

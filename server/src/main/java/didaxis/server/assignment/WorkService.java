@@ -1,11 +1,11 @@
 package didaxis.server.assignment;
 
 import didaxis.server.assignment.Assignments.Assignment;
+import didaxis.server.assignment.Attempts.Attempt;
 import didaxis.server.assignment.Standings.Standing;
 import didaxis.server.circuit.SceneView;
 import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
-import didaxis.server.marking.BoxFindingView;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
@@ -24,9 +24,12 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @Service
 class WorkService {
     /**
-     * One assignment in the list of a learner's work; marks are null until it was handed back.
+     * One assignment in the list of a learner's work; marks are those of the attempt that counts, null until it was handed
+     * back.
      *
-     * @param changedAt when a teacher last changed marks since then; null where none did
+     * @param attempt the number of the one in hand, of which all this is
+     * @param again whether that is a further one which was not handed back yet
+     * @param changedAt when a teacher last changed marks since it was handed back; null where none did
      */
     record WorkSummary(
             long id,
@@ -38,6 +41,8 @@ class WorkService {
             String state,
 
             boolean released,
+            int attempt,
+            boolean again,
             @Schema(types = {"integer", "null"}) Integer marks,
             int total,
 
@@ -46,28 +51,12 @@ class WorkService {
                     format = "date-time")
             Instant changedAt) {}
 
-    /**
-     * What came of a sheet, once it was handed back.
-     *
-     * @param next what to try again first; null where nothing was lost, or nothing written
-     * @param corrections what was put right since it was handed out, the latest first
-     */
-    record FeedbackView(
-            SheetView sheet,
-            int marks,
-            List<BoxFindingView> findings,
-
-            @Schema(
-                    types = {"object", "null"},
-                    implementation = NextToTry.class)
-            NextToTry next,
-
-            List<CorrectionView.Entry> corrections) {}
-
     private final Assignments assignments;
     private final Sheets sheets;
+    private final Drafts drafts;
+    private final Attempts attempts;
     private final Standings standings;
-    private final Memos memos;
+    private final OwnSheets own;
     private final Remarking remarking;
     private final SheetNews news;
     private final Transactions transactions;
@@ -75,14 +64,18 @@ class WorkService {
     WorkService(
             Assignments assignments,
             Sheets sheets,
+            Drafts drafts,
+            Attempts attempts,
             Standings standings,
-            Memos memos,
+            OwnSheets own,
             Remarking remarking,
             SheetNews news,
             Transactions transactions) {
         this.assignments = assignments;
         this.sheets = sheets;
-        this.memos = memos;
+        this.drafts = drafts;
+        this.attempts = attempts;
+        this.own = own;
         this.remarking = remarking;
         this.standings = standings;
         this.news = news;
@@ -100,17 +93,20 @@ class WorkService {
     }
 
     private static WorkSummary summary(Assignment assignment, Standing standing) {
+        boolean back = assignment.released() && !standing.again();
         return new WorkSummary(
                 assignment.id(),
                 assignment.title(),
                 assignment.classroom(),
-                assignment.dueAt(),
-                standing.word(),
-                assignment.released(),
-                assignment.released() ? standing.marks() : null,
+                standing.dueNow(),
+                standing.now(),
+                back,
+                standing.number(),
+                standing.again(),
+                back ? standing.marks() : null,
                 assignment.total(),
                 standing.givenAt()
-                        .filter(at -> assignment.released() && at.isAfter(assignment.releasedAt()))
+                        .filter(at -> back && at.isAfter(assignment.releasedAt()))
                         .orElse(null));
     }
 
@@ -120,111 +116,80 @@ class WorkService {
         return news.listen(id);
     }
 
-    /** A learner's sheet as the database has it. */
-    private record Own(Assignment assignment, Paper paper, LearnerState state, Optional<Sheets.Submission> sent) {}
-
-    private Own own(long id, long learner) {
-        return transactions.read(() -> {
-            Assignment assignment = assignments.ofLearner(id, learner);
-            Optional<Sheets.Submission> sent = sheets.submission(id, learner);
-            LearnerState state = LearnerState.of(sheets.draft(id, learner), sent);
-            return new Own(assignment, assignments.variants(assignment).of(learner), state, sent);
-        });
-    }
-
     SheetView sheet(long id, long learner, SceneView.Room room) {
-        Own own = own(id, learner);
-        return SheetView.of(own.assignment(), own.paper(), own.state(), room);
-    }
-
-    /** An own sheet that was handed back. */
-    private Own handedBack(long id, long learner) {
-        Own own = own(id, learner);
-        if (!own.assignment().released()) {
-            throw Problem.of(HttpStatus.CONFLICT, "Your teacher has not handed this back yet.")
-                    .with("reason", "not-released");
-        }
-        return own;
-    }
-
-    /** How the own sheet is worked, once it was handed back. */
-    ModelAnswers model(long id, long learner) {
-        return ModelAnswers.of(handedBack(id, learner).paper());
-    }
-
-    FeedbackView feedback(long id, long learner, SceneView.Room room) {
-        Own own = handedBack(id, learner);
-        Paper paper = own.paper();
-        SheetView sheet = SheetView.of(own.assignment(), paper, own.state(), room);
-        List<CorrectionView.Entry> corrections =
-                CorrectionView.history(paper, transactions.read(() -> memos.revisions(id)), false);
-        if (own.sent().isEmpty()) {
-            List<BoxFindingView> blank = Judgement.of(paper, List.of()).views(paper.style());
-            return new FeedbackView(sheet, 0, blank, null, corrections);
-        }
-        Sheets.Submission sent = own.sent().get();
-        List<BoxFindingView> findings = Judgement.views(paper, sent).stream()
-                .map(BoxFindingView::forLearner)
-                .toList();
-        NextToTry next = NextToTry.of(paper, findings).orElse(null);
-        return new FeedbackView(sheet, sent.marks(), findings, next, corrections);
+        return own.of(id, learner).view(room);
     }
 
     record Kept(int revision, Instant keptAt, List<ReadingView> readings) {}
 
     /** Keeps a draft written on top of a revision. */
     Kept keep(long id, long learner, List<Answer> answers, int revision) {
-        Paper paper = own(id, learner).paper();
-        List<Answer> own = Answer.checked(paper, answers);
-        Sheets.Draft draft = transactions.write(() -> {
-            refuseIfReleased(assignments.ofLearner(id, learner));
-            if (sheets.submission(id, learner).isPresent()) {
+        Paper paper = own.of(id, learner).paper();
+        List<Answer> checked = Answer.checked(paper, answers);
+        Drafts.Draft draft = transactions.write(() -> {
+            assignments.ofLearner(id, learner);
+            Attempt attempt = attempts.now(id, learner);
+            refuseIfBack(attempt);
+            if (!attempt.open()) {
                 throw Problem.of(HttpStatus.CONFLICT, "This sheet has been sent already.")
                         .with("reason", "sent");
             }
-            boolean kept = sheets.keep(id, learner, own, revision);
-            Sheets.Draft now =
-                    sheets.draft(id, learner).orElseThrow(() -> Problem.badRequest("There is no draft yet."));
+            boolean kept = drafts.keep(id, learner, checked, revision);
+            Drafts.Draft now = drafts.of(id, learner).orElseThrow(() -> Problem.badRequest("There is no draft yet."));
             if (!kept) throw changedElsewhere(now);
             return now;
         });
-        return new Kept(draft.revision(), draft.keptAt(), readings(paper, own));
+        return new Kept(draft.revision(), draft.keptAt().orElseThrow(), readings(paper, checked));
     }
 
     /** What is there instead goes with it, so that nothing needs to be dropped to go on. */
-    private static Problem changedElsewhere(Sheets.Draft now) {
+    private static Problem changedElsewhere(Drafts.Draft now) {
         return Problem.of(HttpStatus.CONFLICT, "This sheet was changed in another tab or on another device.")
                 .with("reason", "changed-elsewhere")
                 .with("revision", now.revision())
-                .with("keptAt", now.keptAt())
+                .with("keptAt", now.keptAt().orElse(null))
                 .with("answers", now.answers());
     }
 
     record Sent(Instant sentAt, boolean late) {}
 
-    /** Sends a sheet; sending again changes nothing and says when it was sent. */
-    Sent send(long id, long learner, List<Answer> answers) {
-        Own before = own(id, learner);
-        Optional<Sheets.Submission> sent = before.sent();
+    /**
+     * Sends a sheet; sending again changes nothing and says when it was sent.
+     *
+     * @param number of the attempt; none for the one in hand
+     */
+    Sent send(long id, long learner, List<Answer> answers, Optional<Integer> number) {
+        OwnSheet before = own.of(id, learner);
+        int which = number.orElse(before.attempt().number());
+        Optional<Sheets.Submission> sent = before.sent(which);
         if (sent.isEmpty()) {
-            refuseIfReleased(before.assignment());
+            if (which != before.attempt().number())
+                throw Problem.badRequest("Attempt " + which + " is not the one in hand.")
+                        .with("field", "attempt");
+            refuseIfBack(before.attempt());
             Paper paper = before.paper();
-            List<Answer> own = Answer.checked(paper, answers);
-            Judgement judgement = Judgement.of(paper, own);
+            List<Answer> checked = Answer.checked(paper, answers);
+            Judgement judgement = Judgement.of(paper, checked);
             transactions.write(() -> {
-                boolean already = sheets.submission(id, learner).isPresent();
-                if (!already) refuseIfReleased(assignments.ofLearner(id, learner));
-                sheets.send(id, learner, own, judgement);
+                assignments.ofLearner(id, learner);
+                Attempt now = attempts.now(id, learner);
+                if (now.number() != which)
+                    throw Problem.of(HttpStatus.CONFLICT, "Your teacher has taken this attempt back.")
+                            .with("reason", "sent");
+                if (now.open()) sheets.send(new Sheets.Whose(id, learner, which), checked, judgement);
+                else if (now.sentAt().isEmpty()) refuseIfBack(now);
             });
             remarking.after(judgement, id);
-            sent = transactions.read(() -> sheets.submission(id, learner));
+            sent = transactions.read(() -> sheets.of(id, learner)).stream()
+                    .filter(one -> one.attempt() == which)
+                    .findFirst();
         }
-        Instant sentAt = sent.orElseThrow().sentAt();
-        return new Sent(sentAt, sentAt.isAfter(before.assignment().dueAt()));
+        Sheets.Submission one = sent.orElseThrow();
+        return new Sent(one.sentAt(), one.sentAt().isAfter(one.dueAt()));
     }
 
-    private static void refuseIfReleased(Assignment assignment) {
-        if (!assignment.released()) return;
+    private static void refuseIfBack(Attempt attempt) {
+        if (!attempt.back()) return;
         throw Problem.of(HttpStatus.CONFLICT, "This work was handed back already; nothing more can be written or sent.")
                 .with("reason", "released");
     }

@@ -39,6 +39,7 @@ class LearnerService {
     record ExportedSheet(
             String classroom,
             String title,
+            int attempt,
 
             @Schema(
                     types = {"string", "null"},
@@ -192,14 +193,14 @@ class LearnerService {
     }
 
     private ExportedSheet exported(Learners.Work work) {
-        String answers = work.sent().orElse(work.draft());
         return new ExportedSheet(
                 work.classroom(),
                 work.title(),
+                work.attempt(),
                 work.keptAt().orElse(null),
                 work.sentAt().orElse(null),
-                work.sent().map(any -> work.marks()).orElse(null),
-                json.read(answers, new TypeReference<>() {}));
+                work.sentAt().map(any -> work.marks()).orElse(null),
+                json.read(work.answers(), new TypeReference<>() {}));
     }
 
     /** Deletes a learner with all they wrote, for good; only where nobody else's class has a part in it. */

@@ -53,12 +53,20 @@ public class Learners {
             SELECT username FROM account
             """;
     private static final String WORK = """
-            SELECT c.name AS classroom, a.title, h.answers AS draft, h.kept_at, s.answers AS sent, s.sent_at, s.marks
-            FROM assignment a JOIN classroom c ON c.id = a.classroom_id
-            JOIN sheet h ON h.assignment_id = a.id AND h.learner_id = :learner
-            LEFT JOIN submission s ON s.sheet_id = h.id
-            WHERE a.classroom_id IN (SELECT classroom_id FROM teaches WHERE teacher_id = :teacher)
-            ORDER BY a.handed_out_at, a.id
+            WITH own AS (
+                SELECT h.id, h.answers, h.kept_at, c.name AS classroom, a.title, a.handed_out_at, a.id AS assignment_id,
+                    COALESCE((SELECT MAX(number) FROM attempt WHERE sheet_id = h.id), 1) AS attempt
+                FROM assignment a JOIN classroom c ON c.id = a.classroom_id
+                JOIN sheet h ON h.assignment_id = a.id AND h.learner_id = :learner
+                WHERE a.classroom_id IN (SELECT classroom_id FROM teaches WHERE teacher_id = :teacher))
+            SELECT classroom, title, s.attempt, s.answers, CASE WHEN s.attempt = own.attempt THEN kept_at END AS kept_at,
+                s.sent_at, s.marks, handed_out_at, assignment_id
+            FROM own JOIN submission s ON s.sheet_id = own.id
+            UNION ALL SELECT classroom, title, attempt, answers, kept_at, NULL, NULL, handed_out_at, assignment_id
+            FROM own WHERE NOT EXISTS (
+                SELECT 1 FROM submission s WHERE s.sheet_id = own.id AND s.attempt = own.attempt)
+            AND (attempt = 1 OR kept_at IS NOT NULL)
+            ORDER BY handed_out_at, assignment_id, attempt
             """;
     private static final String RENAME = """
             UPDATE account SET display_name = :name WHERE id = :learner AND role = 'learner'
@@ -78,32 +86,29 @@ public class Learners {
     /** A learner a teacher knows from a class. */
     record Known(Learner learner, String classroom) {}
 
-    /** What stands of a learner on one sheet; answers are as they were typed, in JSON. */
+    /** What a learner has written in one attempt at a sheet; answers are as they were typed, in JSON. */
     record Work(
             String classroom,
             String title,
-            String draft,
+            int attempt,
+            String answers,
             Optional<Instant> keptAt,
-            Optional<String> sent,
             Optional<Instant> sentAt,
             int marks) {
         static Work map(ResultSet row, int number) throws SQLException {
             return new Work(
                     row.getString("classroom"),
                     row.getString("title"),
-                    row.getString("draft"),
-                    Optional.ofNullable(row.getObject("kept_at")).map(any -> instant(row, "kept_at")),
-                    Optional.ofNullable(row.getString("sent")),
-                    Optional.ofNullable(row.getString("sent")).map(any -> instant(row, "sent_at")),
+                    row.getInt("attempt"),
+                    row.getString("answers"),
+                    instant(row, "kept_at"),
+                    instant(row, "sent_at"),
                     row.getInt("marks"));
         }
 
-        private static Instant instant(ResultSet row, String column) {
-            try {
-                return Instant.ofEpochMilli(row.getLong(column));
-            } catch (SQLException e) {
-                throw new IllegalStateException(e);
-            }
+        private static Optional<Instant> instant(ResultSet row, String column) throws SQLException {
+            long millis = row.getLong(column);
+            return row.wasNull() ? Optional.empty() : Optional.of(Instant.ofEpochMilli(millis));
         }
     }
 

@@ -159,6 +159,12 @@ public record BoxFindingView(
                 chain);
     }
 
+    /** The same for a learner who may try again: with a sentence that does not say what is right, and nothing else that does. */
+    public BoxFindingView hinting(String hint) {
+        return new BoxFindingView(
+                box, finding, shown, points, of, hint, origin, from, slip, null, working, given, chain);
+    }
+
     private static BoxFindingView lines(String id, BoxFinding.OfLines one, String sentence, BoxSentence sentences) {
         FindingView view = FindingView.of(one.answer(), sentences.amounts());
         int of = one.box().marks();

@@ -9,6 +9,7 @@ import didaxis.server.School.Answer;
 import didaxis.server.School.Person;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -76,7 +77,7 @@ class MarkingMeanwhileTest {
     @Test
     void whileASheetThatIsSentIsMarkedOthersKeepTheirs() {
         WorkService work = school.bean(WorkService.class);
-        assertEquals(1, keptDuring(() -> work.send(assignment, id("learner7"), List.of())));
+        assertEquals(1, keptDuring(() -> work.send(assignment, id("learner7"), List.of(), Optional.empty())));
         assertEquals(
                 409,
                 school.signedIn("learner7")
@@ -90,6 +91,6 @@ class MarkingMeanwhileTest {
         keep(school.signedIn("learner7"), 0);
         assertEquals(1, keptDuring(() -> release.release(assignment, true, id("teacher"))));
         // What was kept meanwhile was collected as well.
-        assertEquals(2, school.bean(Sheets.class).submissions(assignment).size());
+        assertEquals(2, school.bean(Sheets.class).all(assignment).size());
     }
 }

@@ -1,0 +1,34 @@
+package didaxis.server.assignment;
+
+import didaxis.server.config.Transactions;
+import org.springframework.stereotype.Component;
+
+/** Reads learners' own sheets. */
+@Component
+class OwnSheets {
+    private final Assignments assignments;
+    private final Attempts attempts;
+    private final Drafts drafts;
+    private final Sheets sheets;
+    private final Transactions transactions;
+
+    OwnSheets(Assignments assignments, Attempts attempts, Drafts drafts, Sheets sheets, Transactions transactions) {
+        this.assignments = assignments;
+        this.attempts = attempts;
+        this.drafts = drafts;
+        this.sheets = sheets;
+        this.transactions = transactions;
+    }
+
+    OwnSheet of(long id, long learner) {
+        return transactions.read(() -> {
+            Assignments.Assignment assignment = assignments.ofLearner(id, learner);
+            return new OwnSheet(
+                    assignment,
+                    assignments.variants(assignment),
+                    attempts.now(id, learner),
+                    drafts.of(id, learner),
+                    sheets.of(id, learner));
+        });
+    }
+}
