@@ -25,8 +25,10 @@ export default function AnswerSheet() {
     return <Loading />
   }
   if (!person) return <Loading />
-  if (!opened) setOpened(sheet.data)
-  const first = opened ?? sheet.data
+  // A further attempt is another sheet: what was opened before is over.
+  const same = opened !== undefined && opened.attempt === sheet.data.attempt
+  if (!same) setOpened(sheet.data)
+  const first = same ? opened : sheet.data
   if (first.released) return <Navigate to={`/work/${id}/feedback`} replace />
   const handedIn = sheet.data.state === 'sent' && !sheet.data.collected
   if (first.state === 'sent' || handedIn)
@@ -35,5 +37,13 @@ export default function AnswerSheet() {
         <SentSheet sheet={sheet.data} person={person} />
       </Suspense>
     )
-  return <OpenSheet key={id} sheet={first} now={sheet.data} error={sheet.error} person={person} />
+  return (
+    <OpenSheet
+      key={`${id} ${first.attempt}`}
+      sheet={first}
+      now={sheet.data}
+      error={sheet.error}
+      person={person}
+    />
+  )
 }

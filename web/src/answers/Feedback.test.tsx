@@ -22,7 +22,10 @@ const feedback = (findings: object[], marks: number, corrections: object[] = [])
   findings,
   corrections,
   next: null as object | null,
+  whole: true,
+  attempts: [{ number: 1, sentAt: '2026-01-01T08:00:00Z', marks, counts: true }],
   sheet: {
+    attempt: 1,
     id: 7,
     title: 'Boot dryer',
     marks: 5,
@@ -180,4 +183,21 @@ test('what to try first is said, and how a box is worked is fetched when it is a
   fireEvent(details, new Event('toggle'))
   expect(await screen.findByText('Also right: 1.99 A to 2.01 A.')).toBeTruthy()
   expect(asked.filter((one) => one.path.endsWith('/model'))).toHaveLength(1)
+})
+
+test('while it may be tried again nothing is told of how it is worked, and every attempt can be gone to', async () => {
+  const attempts = [1, 2].map((number) => ({
+    number,
+    sentAt: '2026-01-01T08:00:00Z',
+    marks: number,
+    counts: number === 2,
+  }))
+  const wrong = [finding('R1', 'wrong')]
+  open({ ...feedback(wrong, 0), whole: false, attempts })
+  const back = await screen.findByText('To the sheet')
+  expect(back.getAttribute('href')).toBe('/work/7')
+  expect(screen.queryByText('How it is worked')).toBeNull()
+  expect(screen.getByText('attempt 1: 1 of 5').getAttribute('aria-current')).toBe('page')
+  const other = screen.getByText('attempt 2: 2 of 5')
+  expect(other.getAttribute('href')).toBe('/work/7/feedback?attempt=2')
 })

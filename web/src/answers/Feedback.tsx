@@ -2,7 +2,7 @@ import { Text } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { useParams } from 'react-router'
+import { useParams, useSearchParams } from 'react-router'
 import { feedbackQuery, sessionQuery } from '../api/queries'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
@@ -10,6 +10,7 @@ import { Screen } from '../ui/Screen'
 import sheetClasses from './AnswerSheet.module.css'
 import classes from './Feedback.module.css'
 import { Findings } from './Findings'
+import { AttemptLinks } from './AttemptLinks'
 import { Corrections } from './Corrections'
 import { FIRST_DRAWN, GivenCircuit } from './GivenCircuit'
 import { LeftBehind } from './LeftBehind'
@@ -20,12 +21,15 @@ import { useRoom } from './useRoom'
 export default function Feedback() {
   const { t } = useTranslation()
   const [drawn, setDrawn] = useState(FIRST_DRAWN)
-  const feedback = useQuery(feedbackQuery(Number(useParams().workId), useRoom()))
+  const [search] = useSearchParams()
+  const feedback = useQuery(
+    feedbackQuery(Number(useParams().workId), useRoom(), Number(search.get('attempt')) || undefined),
+  )
   const person = useQuery(sessionQuery).data?.username ?? ''
   if (feedback.isLoadingError)
     return <Failed error={feedback.error} onRetry={() => void feedback.refetch()} />
   if (feedback.isPending) return <Loading />
-  const { sheet, marks, findings, corrections, next } = feedback.data
+  const { sheet, whole, attempts, marks, findings, corrections, next } = feedback.data
   return (
     <Screen title={sheet.title} aside={t('feedback.marks', { marks, total: sheet.marks })}>
       <div className={classes.columns}>
@@ -33,6 +37,7 @@ export default function Feedback() {
           <GivenCircuit sheet={sheet} progress={marks / sheet.marks} drawn={drawn} onDrawn={setDrawn} />
         </div>
         <section>
+          <AttemptLinks sheet={sheet} attempts={attempts} whole={whole} />
           {sheet.collected && (
             <Text c="dimmed" mb="sm">
               {t('feedback.collected')}
@@ -53,7 +58,10 @@ export default function Feedback() {
             questions={sheet.questions}
             findings={findings}
             under={(finding) =>
-              finding.finding !== 'right' && <ModelAnswer work={sheet.id} box={finding.box} />
+              whole &&
+              finding.finding !== 'right' && (
+                <ModelAnswer work={sheet.id} attempt={sheet.attempt} box={finding.box} />
+              )
             }
           />
         </section>

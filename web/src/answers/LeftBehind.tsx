@@ -8,7 +8,7 @@ import { placesOf } from './places'
 /** What was typed on this device after a sheet was closed, and so is not on it; shown to who typed it only. */
 export function LeftBehind({ sheet, person }: { sheet: Schemas['SheetView']; person: string }) {
   const { t } = useTranslation()
-  const [copy, setCopy] = useState(() => onDeviceOnly(person, sheet.id))
+  const [copy, setCopy] = useState(() => onDeviceOnly(person, sheet))
   const typed = copy && textsOnDevice(sheet, copy.value)
   const left = placesOf(sheet).filter(({ box }) => typed && typed[box.id] !== box.text)
   if (left.length === 0) return null
@@ -26,7 +26,7 @@ export function LeftBehind({ sheet, person }: { sheet: Schemas['SheetView']; per
         variant="default"
         mt="xs"
         onClick={() => {
-          forgetOnDevice(person, sheet.id)
+          forgetOnDevice(person, sheet)
           setCopy(undefined)
         }}
       >

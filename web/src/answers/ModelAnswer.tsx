@@ -7,14 +7,15 @@ import classes from './Feedback.module.css'
 
 interface ModelAnswerProps {
   work: number
+  attempt: number
   box: string
 }
 
 /** How a box is worked in the learner's own values, fetched when somebody asks for it. */
-export function ModelAnswer({ work, box }: ModelAnswerProps) {
+export function ModelAnswer({ work, attempt, box }: ModelAnswerProps) {
   const { t } = useTranslation()
   const [open, setOpen] = useState(false)
-  const model = useQuery({ ...modelQuery(work), enabled: open })
+  const model = useQuery({ ...modelQuery(work, attempt), enabled: open })
   const entry = model.data?.boxes.find((one) => one.box === box)?.entry
   return (
     <details className={classes.model} onToggle={(event) => setOpen(event.currentTarget.open)}>

@@ -10,6 +10,8 @@ const one = (id: number, more: object) => ({
   dueAt: '2999-01-01T08:00:00Z',
   state: 'not-begun',
   released: false,
+  attempt: 1,
+  again: false,
   marks: null,
   total: 8,
   ...more,

@@ -65,6 +65,11 @@ function WorkList({ work, onDevice }: { work: Schemas['WorkSummary'][]; onDevice
               <Text c="dimmed" fz="xs">
                 {one.classroom} · {t('work.due', { due: atMoment(one.dueAt) })}
               </Text>
+              {one.again && one.state !== 'sent' && (
+                <Text c="copper" fz="xs">
+                  {t('work.again', { number: one.attempt })}
+                </Text>
+              )}
               {one.changedAt && (
                 <Text c="copper" fz="xs">
                   {t('work.changed', { time: atMoment(one.changedAt) })}

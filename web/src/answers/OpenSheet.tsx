@@ -11,6 +11,7 @@ import { announce } from '../ui/announce'
 import { ScreenTitle } from '../ui/ScreenTitle'
 import { atClock, atMoment } from '../ui/when'
 import classes from './AnswerSheet.module.css'
+import { Attempted } from './Attempted'
 import { FIRST_DRAWN, GivenCircuit } from './GivenCircuit'
 import { disputed, keptSheet } from './keptAnswers'
 import { placesOf } from './places'
@@ -69,6 +70,7 @@ export function OpenSheet({ sheet, now, error, person }: OpenSheetProps) {
     <div className={classes.sheet}>
       <header className={classes.head}>
         <ScreenTitle title={sheet.title} />
+        <Attempted sheet={sheet} />
         {!closed && (
           <KeptState state={keeping.state} keptAt={keeping.keptAt} onTry={() => void keeper.keepNow()} />
         )}
@@ -129,7 +131,7 @@ export function OpenSheet({ sheet, now, error, person }: OpenSheetProps) {
           <SendDialog
             opened={asking}
             onClose={ask.close}
-            workId={sheet.id}
+            sheet={sheet}
             person={person}
             texts={texts}
             open={open}

@@ -2,7 +2,7 @@ import { Anchor, Button, Group, Modal, Stack, Text } from '@mantine/core'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useRef } from 'react'
 import { useTranslation } from 'react-i18next'
-import { body, client } from '../api/client'
+import { body, client, type Schemas } from '../api/client'
 import { announce } from '../ui/announce'
 import { atMoment } from '../ui/when'
 import { answersOf, forgetOnDevice, type Texts } from './keptAnswers'
@@ -11,7 +11,7 @@ import type { Place } from './places'
 interface SendDialogProps {
   opened: boolean
   onClose: () => void
-  workId: number
+  sheet: Pick<Schemas['SheetView'], 'id' | 'attempt'>
   person: string
   texts: Texts
   /** Boxes that are empty, and those that hold what cannot be read. */
@@ -25,7 +25,7 @@ interface SendDialogProps {
 export default function SendDialog({
   opened,
   onClose,
-  workId,
+  sheet,
   person,
   texts,
   open,
@@ -40,15 +40,15 @@ export default function SendDialog({
       aborting.current = new AbortController()
       return body(
         client.POST('/api/my/work/{id}/submission', {
-          params: { path: { id: workId } },
-          body: { answers: answersOf(texts) },
+          params: { path: { id: sheet.id } },
+          body: { answers: answersOf(texts), attempt: sheet.attempt },
           signal: aborting.current.signal,
         }),
       )
     },
-    onSuccess: (sheet) => {
-      announce(t('work.sent', { time: atMoment(sheet.sentAt ?? '') }))
-      forgetOnDevice(person, workId)
+    onSuccess: (sent) => {
+      announce(t('work.sent', { time: atMoment(sent.sentAt ?? '') }))
+      forgetOnDevice(person, sheet)
       return queries.invalidateQueries({ queryKey: ['work'] })
     },
   })
@@ -56,7 +56,7 @@ export default function SendDialog({
     if (send.isPending) {
       aborting.current?.abort()
       // It may have arrived all the same: the sheet then says so.
-      void queries.invalidateQueries({ queryKey: ['work', workId] })
+      void queries.invalidateQueries({ queryKey: ['work', sheet.id] })
     }
     send.reset()
     onClose()

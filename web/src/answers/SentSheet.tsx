@@ -6,6 +6,7 @@ import type { Schemas } from '../api/client'
 import { ScreenTitle } from '../ui/ScreenTitle'
 import { atClock, atMoment } from '../ui/when'
 import classes from './AnswerSheet.module.css'
+import { Attempted } from './Attempted'
 import { Tasks } from './Tasks'
 import { FIRST_DRAWN, GivenCircuit } from './GivenCircuit'
 import { textsOf } from './keptAnswers'
@@ -19,6 +20,7 @@ export function SentSheet({ sheet, person }: { sheet: Schemas['SheetView']; pers
     <div className={classes.sheet}>
       <header className={classes.head}>
         <ScreenTitle title={sheet.title} />
+        <Attempted sheet={sheet} />
         <Text c="dimmed" fz="xs">
           {t('work.sentWord', { time: atClock(sheet.sentAt ?? '') })}
         </Text>

@@ -9,6 +9,11 @@ type Sheet = Schemas['SheetView']
 export type Texts = Record<string, string>
 
 const PREFIX = 'sheet '
+
+/** What a sheet is called on the device: each attempt has its own copy. */
+const thingOf = ({ id, attempt }: Pick<Sheet, 'id' | 'attempt'>) =>
+  PREFIX + (attempt > 1 ? `${id} ${attempt}` : id)
+
 const FINAL = ['sent', 'released']
 
 export const textsOf = (sheet: Pick<Sheet, 'questions'>): Texts =>
@@ -67,7 +72,7 @@ export function keptSheet(sheet: Sheet, person: string): KeptThing<Texts, Schema
   const boxes = placesOf(sheet).map(({ box }) => box.id)
   return {
     person,
-    thing: PREFIX + sheet.id,
+    thing: thingOf(sheet),
     value: textsOf(sheet),
     revision: sheet.revision,
     keptAt: sheet.keptAt ?? null,
@@ -83,20 +88,22 @@ export function keptSheet(sheet: Sheet, person: string): KeptThing<Texts, Schema
 }
 
 /** What a person typed on this device into a sheet and the server does not have. */
-export const onDeviceOnly = (person: string, id: number) => deviceCopies.read<Texts>(person, PREFIX + id)
+export const onDeviceOnly = (person: string, sheet: Pick<Sheet, 'id' | 'attempt'>) =>
+  deviceCopies.read<Texts>(person, thingOf(sheet))
 
-export const forgetOnDevice = (person: string, id: number) => deviceCopies.remove(person, PREFIX + id)
+export const forgetOnDevice = (person: string, sheet: Pick<Sheet, 'id' | 'attempt'>) =>
+  deviceCopies.remove(person, thingOf(sheet))
 
 /** Sends what of a person's sheets stands on this device only; the sheets of which it still does. */
 export async function sendFromDevice(person: string): Promise<number[]> {
   const left: number[] = []
   for (const thing of deviceCopies.things(person, PREFIX)) {
-    const id = Number(thing.slice(PREFIX.length))
-    const copy = onDeviceOnly(person, id)
+    const [id = 0, attempt = 1] = thing.slice(PREFIX.length).split(' ').map(Number)
+    const copy = onDeviceOnly(person, { id, attempt })
     if (!copy) continue
     try {
       await draftOf(id, copy.value, copy.revision)
-      forgetOnDevice(person, id)
+      forgetOnDevice(person, { id, attempt })
     } catch {
       // It waits on the device until the sheet is opened, where there is a way to choose or to be told.
       left.push(id)

@@ -322,12 +322,19 @@ export const boxResultsQuery = (id: number) =>
     queryFn: () => body(client.GET('/api/assignments/{id}/boxes', { params: { path: { id } } })),
   })
 
-/** Of a box over a class; of none named the first. */
-export const reviewQuery = (id: number, box: string) =>
+/** Of a box over a class, in one attempt or in the last of each (0); of none named the first. */
+export const reviewQuery = (id: number, box: string, attempt: number) =>
   queryOptions({
-    queryKey: ['assignments', 'review', id, box],
+    queryKey: ['assignments', 'review', id, box, attempt],
     queryFn: () =>
-      body(client.GET('/api/assignments/{id}/review', { params: { path: { id }, query: { box } } })),
+      body(client.GET('/api/assignments/{id}/review', { params: { path: { id }, query: { box, attempt } } })),
+  })
+
+/** Who may try again. */
+export const attemptsQuery = (id: number) =>
+  queryOptions({
+    queryKey: ['assignments', 'attempts', id],
+    queryFn: () => body(client.GET('/api/assignments/{id}/attempts', { params: { path: { id } } })),
   })
 
 const REMARKED_ASKED_MS = 500
@@ -347,11 +354,16 @@ export const keyingQuery = (id: number) =>
     queryFn: () => body(client.GET('/api/assignments/{id}/keying', { params: { path: { id } } })),
   })
 
-export const sheetQuery = (id: number, learnerId: number) =>
+/** A learner's sheet in an attempt; of none named in the one that counts. */
+export const sheetQuery = (id: number, learnerId: number, attempt?: number) =>
   queryOptions({
-    queryKey: ['assignments', id, learnerId],
+    queryKey: ['assignments', id, learnerId, attempt],
     queryFn: () =>
-      body(client.GET('/api/assignments/{id}/sheets/{learnerId}', { params: { path: { id, learnerId } } })),
+      body(
+        client.GET('/api/assignments/{id}/sheets/{learnerId}', {
+          params: { path: { id, learnerId }, query: { attempt } },
+        }),
+      ),
   })
 
 export const workQuery = queryOptions({
@@ -368,15 +380,20 @@ export const workSheetQuery = (id: number, room: Room) =>
     },
   })
 
-export const feedbackQuery = (id: number, room: Room) =>
+/** What came of an attempt; of none named of the one that counts, or the last that can be looked at. */
+export const feedbackQuery = (id: number, room: Room, attempt?: number) =>
   queryOptions({
-    queryKey: ['work', id, 'feedback', room],
-    queryFn: () => body(client.GET('/api/my/work/{id}/feedback', { params: { path: { id }, query: room } })),
+    queryKey: ['work', id, 'feedback', room, attempt],
+    queryFn: () =>
+      body(
+        client.GET('/api/my/work/{id}/feedback', { params: { path: { id }, query: { ...room, attempt } } }),
+      ),
   })
 
-/** How an own sheet that was handed back is worked. */
-export const modelQuery = (id: number) =>
+/** How an own sheet that was handed back is worked, in the values of an attempt. */
+export const modelQuery = (id: number, attempt: number) =>
   queryOptions({
-    queryKey: ['work', id, 'model'],
-    queryFn: () => body(client.GET('/api/my/work/{id}/model', { params: { path: { id } } })),
+    queryKey: ['work', id, 'model', attempt],
+    queryFn: () =>
+      body(client.GET('/api/my/work/{id}/model', { params: { path: { id }, query: { attempt } } })),
   })

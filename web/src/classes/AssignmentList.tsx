@@ -34,6 +34,8 @@ export function AssignmentList({ assignments }: { assignments: Schemas['Assignme
             <Text c="dimmed" fz="xs">
               {t('assignment.sent', { count: one.sent })} · {t('assignment.working', { count: one.working })}{' '}
               · {t('assignment.notBegun', { count: notBegun })}
+              {one.again > 0 && ` · ${t('assignment.again', { count: one.again })}`}
+              {one.sentAgain > 0 && ` · ${t('assignment.sentAgain', { count: one.sentAgain })}`}
             </Text>
           </li>
         )

@@ -7,6 +7,7 @@ import { Link } from 'react-router'
 import { client, type Schemas } from '../api/client'
 import { useRemoval } from '../ui/useRemoval'
 import { DueDialog } from './DueDialog'
+import { AttemptsDialog } from './AttemptsDialog'
 import { HandOutDialog } from './HandOutDialog'
 import { PrintDialog } from './PrintDialog'
 import { canBeTakenBack, ReleaseDialog, useRelease } from './ReleaseDialog'
@@ -19,7 +20,7 @@ const at = (id: number) => ({ params: { path: { id } } })
 export function AssignmentMenu({ assignment }: { assignment: Assignment }) {
   const { t } = useTranslation()
   const queries = useQueryClient()
-  const [dialog, setDialog] = useState<'due' | 'again' | 'release' | 'print'>()
+  const [dialog, setDialog] = useState<'due' | 'again' | 'release' | 'print' | 'attempts'>()
   const { takeBack } = useRelease()
   const withdraw = useRemoval<Assignment>({
     remove: ({ id }) => client.DELETE('/api/assignments/{id}', at(id)),
@@ -62,10 +63,13 @@ export function AssignmentMenu({ assignment }: { assignment: Assignment }) {
           )}
           <Menu.Item onClick={() => setDialog('again')}>{t('assignment.toAnother')}</Menu.Item>
           {!assignment.released && (
-            <>
-              <Menu.Item onClick={() => setDialog('due')}>{t('assignment.changeDue')}</Menu.Item>
-              <Menu.Item onClick={() => setDialog('release')}>{t('assignment.release')}…</Menu.Item>
-            </>
+            <Menu.Item onClick={() => setDialog('due')}>{t('assignment.changeDue')}</Menu.Item>
+          )}
+          {(assignment.sent > 0 || assignment.released) && (
+            <Menu.Item onClick={() => setDialog('attempts')}>{t('attempts.menu')}</Menu.Item>
+          )}
+          {assignment.open && (
+            <Menu.Item onClick={() => setDialog('release')}>{t('assignment.release')}…</Menu.Item>
           )}
           {canBeTakenBack(assignment) && (
             <Menu.Item onClick={() => takeBack.mutate(assignment.id)}>{t('assignment.takeBack')}</Menu.Item>
@@ -80,6 +84,7 @@ export function AssignmentMenu({ assignment }: { assignment: Assignment }) {
       {dialog === 'due' && <DueDialog assignment={assignment} onClose={close} />}
       {dialog === 'again' && <HandOutDialog assignment={assignment} onClose={close} />}
       {dialog === 'print' && <PrintDialog assignment={assignment} onClose={close} />}
+      {dialog === 'attempts' && <AttemptsDialog assignmentId={assignment.id} onClose={close} />}
       {dialog === 'release' && <ReleaseDialog assignmentId={assignment.id} onClose={close} />}
     </>
   )

@@ -9,6 +9,9 @@ const assignment = {
   classroomId: 2,
   classroom: 'Workshop class',
   released: false,
+  open: true,
+  again: 0,
+  sentAgain: 0,
   total: 4,
 }
 const boxes = [

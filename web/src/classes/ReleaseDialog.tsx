@@ -33,7 +33,10 @@ export function ReleaseDialog({ assignmentId, onClose }: ReleaseDialogProps) {
       {view.data && (
         <Stack>
           <Text>{t('assignment.releaseAsk', { title: view.data.assignment.title })}</Text>
-          <NotBegun assignment={view.data.assignment} />
+          <NotBegun
+            assignment={view.data.assignment}
+            workingAgain={view.data.learners.filter((one) => one.again === 'working').length}
+          />
           {view.data.working.length > 0 && <Working working={view.data.working} />}
           {release.isError && (
             <Text c="var(--mantine-color-error)" role="alert">
@@ -64,10 +67,22 @@ export function ReleaseDialog({ assignmentId, onClose }: ReleaseDialogProps) {
   )
 }
 
-function NotBegun({ assignment }: { assignment: Schemas['AssignmentSummary'] }) {
+interface NotBegunProps {
+  assignment: Schemas['AssignmentSummary']
+  /** How many have begun a further attempt. */
+  workingAgain: number
+}
+
+function NotBegun({ assignment, workingAgain }: NotBegunProps) {
   const { t } = useTranslation()
-  const count = assignment.learners - assignment.sent - assignment.working
-  return count > 0 ? <Text>{t('assignment.releaseNotBegun', { count })}</Text> : null
+  const count = assignment.released ? 0 : assignment.learners - assignment.sent - assignment.working
+  const again = assignment.again - workingAgain
+  return (
+    <>
+      {count > 0 && <Text>{t('assignment.releaseNotBegun', { count })}</Text>}
+      {again > 0 && <Text>{t('assignment.releaseAgain', { count: again })}</Text>}
+    </>
+  )
 }
 
 function Working({ working }: { working: Schemas['WorkingView'][] }) {

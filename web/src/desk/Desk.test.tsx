@@ -11,6 +11,9 @@ const handedOut = {
   classroom: 'Workshop class',
   dueAt: '2999-01-01T08:00:00Z',
   released: false,
+  open: true,
+  again: 0,
+  sentAgain: 0,
   learners: 8,
   sent: 8,
   keyed: 0,
@@ -36,7 +39,7 @@ test('an empty desk says what to do first', async () => {
 })
 
 test('sheets that are all in call for the teacher, those handed back do not', async () => {
-  open([], [handedOut, { ...handedOut, id: 10, title: 'Beacon lamps', released: true }])
+  open([], [handedOut, { ...handedOut, id: 10, title: 'Beacon lamps', released: true, open: false }])
   expect((await screen.findByText(/^All sheets are in/)).closest('a')?.getAttribute('href')).toBe(
     '/results/2/9',
   )

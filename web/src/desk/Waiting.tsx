@@ -15,7 +15,7 @@ import classes from './Desk.module.css'
 export function Waiting() {
   const { t } = useTranslation()
   const assignments = useQuery(assignmentsQuery)
-  const waiting = assignments.data?.filter((one) => !one.released)
+  const waiting = assignments.data?.filter((one) => one.open)
   const { found, field } = useFind({
     things: waiting,
     textsOf: ({ title, classroom }) => [title, classroom],
@@ -50,13 +50,14 @@ export function Waiting() {
                       </Text>
                       <Text c="dimmed" fz="xs">
                         {t(`desk.${standing(one)}`, {
-                          due: atMoment(one.dueAt),
+                          ...one,
+                          due: atMoment(one.againDue ?? one.dueAt),
                           count: one.learners - one.sent,
                         })}
                       </Text>
                     </Stack>
                   </Anchor>
-                  {one.sent < one.learners && group !== 'running' && group !== 'soon' && (
+                  {!one.released && one.sent < one.learners && group !== 'running' && group !== 'soon' && (
                     <Anchor
                       component={Link}
                       to={`/classes/${one.classroomId}/keying/${one.id}`}
@@ -80,7 +81,8 @@ const SOON_MS = 3 * 24 * 60 * 60 * 1000
 
 /** What a teacher has to do with work that was not handed back yet. */
 function toDo(one: Schemas['AssignmentSummary']): (typeof TO_DO)[number] {
-  const left = new Date(one.dueAt).getTime() - Date.now()
+  const left = new Date(one.againDue ?? one.dueAt).getTime() - Date.now()
+  if (one.released) return one.again === 0 || left < 0 ? 'handBack' : left < SOON_MS ? 'soon' : 'running'
   if (one.sent < one.learners && one.keyed > 0) return 'keyIn'
   if (one.learners > 0 && (one.sent === one.learners || left < 0)) return 'handBack'
   return left < SOON_MS ? 'soon' : 'running'
@@ -88,6 +90,7 @@ function toDo(one: Schemas['AssignmentSummary']): (typeof TO_DO)[number] {
 
 /** What is to be said of work that was not handed back yet. */
 function standing(one: Schemas['AssignmentSummary']) {
+  if (one.released) return 'again'
   if (one.learners === 0) return 'nobody'
   if (one.sent === one.learners) return 'allIn'
   return new Date(one.dueAt) < new Date() ? 'over' : 'running'

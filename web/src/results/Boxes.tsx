@@ -42,7 +42,7 @@ export default function Boxes() {
           <Anchor component={Link} to={`/results/${classId}`}>
             {t('sheet.back', { classroom: assignment.classroom })}
           </Anchor>
-          {!assignment.released && assignment.sent > 0 && (
+          {assignment.open && assignment.sent > 0 && (
             <Button variant="default" onClick={() => setReleasing(true)}>
               {t('assignment.release')}
             </Button>

@@ -44,8 +44,11 @@ export function CorrectionPreview({ preview, released }: CorrectionPreviewProps)
             </thead>
             <tbody>
               {changes.map((one) => (
-                <tr key={one.learner.id}>
-                  <th scope="row">{one.learner.displayName}</th>
+                <tr key={`${one.learner.id} ${one.attempt}`}>
+                  <th scope="row">
+                    {one.learner.displayName}
+                    {one.attempt > 1 && `, ${t('attempts.number', { number: one.attempt })}`}
+                  </th>
                   <td className={classes.number}>{one.before}</td>
                   <td className={classes.number}>{one.after}</td>
                   <td>

@@ -7,6 +7,7 @@ const printed = { resistance: '4.00', current: '3.00' }
 const sheet = (findings: object[], marks: number | null) => ({
   assignment: { id: 5, title: 'Boot dryer', classroom: 'Hut class', total: 6 },
   learner: { learner: { id: 2, displayName: 'Wren', username: 'wren' }, state: 'sent', marks },
+  attempts: [{ number: 1, sentAt: null, marks, counts: true }],
   sheet: {
     questions: [
       {
@@ -137,15 +138,23 @@ test('the true chart has the meters’ rows, and says why a cell is empty', asyn
 })
 
 test('a sheet that was not sent shows what stands on it, and the way back names the class', async () => {
+  const unsent = sheet([], null)
   open({
-    ...sheet([], null),
-    learner: {
-      learner: { displayName: 'Wren' },
-      state: 'working',
-      keptAt: '2026-01-01T08:02:00Z',
-      marks: null,
-    },
+    ...unsent,
+    learner: { learner: { displayName: 'Wren' }, state: 'working', marks: null },
+    sheet: { ...unsent.sheet, keptAt: '2026-01-01T08:02:00Z' },
   })
   expect(await screen.findByText(/^Being worked on/)).toBeTruthy()
   expect(screen.getByRole('link', { name: 'Results of Hut class' }).getAttribute('href')).toBe('/results/1')
+})
+
+test('of several attempts it is said which counts, and each can be looked at', async () => {
+  const attempts = [
+    { number: 1, sentAt: '2026-01-01T08:02:00Z', marks: 5, counts: true },
+    { number: 2, sentAt: null, marks: null, counts: false },
+  ]
+  const first = sheet([finding('R1', 'current', 'right', 'Right.')], 5)
+  open({ ...first, attempts, sheet: { ...first.sheet, attempt: 1 } })
+  const choice = await screen.findByLabelText<HTMLSelectElement>('Attempt')
+  expect([...choice.options].map((one) => one.text)).toEqual(['1: 5 marks, counts', '2: not sent'])
 })

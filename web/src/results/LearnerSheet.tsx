@@ -3,7 +3,7 @@ import { useHotkeys } from '@mantine/hooks'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
-import { Link, useNavigate, useParams } from 'react-router'
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
 import { Findings } from '../answers/Findings'
 import { placesOf } from '../answers/places'
 import type { Schemas } from '../api/client'
@@ -25,9 +25,10 @@ const WORKING_MS = 5_000
 export default function LearnerSheet() {
   const { t } = useTranslation()
   const { classId, assignmentId, learnerId } = useParams()
+  const [search, setSearch] = useSearchParams()
   const sheet = useQuery({
-    ...sheetQuery(Number(assignmentId), Number(learnerId)),
-    refetchInterval: ({ state }) => (state.data?.learner.state === 'working' ? WORKING_MS : false),
+    ...sheetQuery(Number(assignmentId), Number(learnerId), Number(search.get('attempt')) || undefined),
+    refetchInterval: ({ state }) => (state.data?.sheet.state === 'working' ? WORKING_MS : false),
   })
   const [inHand, setInHand] = useState('')
   const [drawn, setDrawn] = useState(0)
@@ -73,6 +74,10 @@ export default function LearnerSheet() {
     >
       <div className={classes.columns}>
         <section aria-label={t('sheet.finding')}>
+          <AttemptChoice
+            view={sheet.data}
+            onAttempt={(attempt) => setSearch({ attempt: String(attempt) }, { replace: true })}
+          />
           {findings.length === 0 ? (
             <AsItStands sheet={sheet.data} />
           ) : (
@@ -128,6 +133,30 @@ export default function LearnerSheet() {
   )
 }
 
+interface AttemptChoiceProps {
+  view: Schemas['TeacherSheetView']
+  onAttempt: (attempt: number) => void
+}
+
+/** Which attempt is looked at, where there are several. */
+function AttemptChoice({ view: { attempts, sheet }, onAttempt }: AttemptChoiceProps) {
+  const { t } = useTranslation()
+  if (attempts.length < 2) return null
+  const words = ({ number, marks, counts }: Schemas['Tried']) =>
+    marks === null
+      ? t('sheet.attemptOpen', { number })
+      : t(counts ? 'sheet.attemptCounts' : 'sheet.attemptOf', { number, marks })
+  return (
+    <NativeSelect
+      label={t('sheet.attempt')}
+      mb="sm"
+      value={sheet.attempt}
+      onChange={(event) => onAttempt(Number(event.currentTarget.value))}
+      data={attempts.map((one) => ({ value: String(one.number), label: words(one) }))}
+    />
+  )
+}
+
 /** What stands on a sheet that was not sent yet; it is looked at anew every few seconds. */
 function AsItStands({ sheet }: { sheet: Schemas['TeacherSheetView'] }) {
   const { t } = useTranslation()
@@ -136,9 +165,9 @@ function AsItStands({ sheet }: { sheet: Schemas['TeacherSheetView'] }) {
   return (
     <>
       <Text c="dimmed">
-        {sheet.learner.keptAt
+        {sheet.sheet.keptAt
           ? t('sheet.working', {
-              time: atClock(sheet.learner.keptAt),
+              time: atClock(sheet.sheet.keptAt),
               done: written.length,
               all: places.length,
             })

@@ -10,6 +10,9 @@ const dryer = {
   classroom: 'Workshop class',
   dueAt: '2999-01-01T08:00:00Z',
   released: false,
+  open: true,
+  again: 0,
+  sentAgain: 0,
   learners: 3,
   sent: 2,
   working: 1,
@@ -60,6 +63,7 @@ test('of a large class finished work is folded away, names are found, and only r
     id: k + 1,
     title: `Work ${k + 1}`,
     released: k < 36,
+    open: k >= 36,
   }))
   const sixty = Array.from({ length: 60 }, (_, k) => ({
     learner: { id: k + 1, displayName: `L. Larch ${k + 1}`, username: `larch${k + 1}` },

@@ -34,9 +34,9 @@ export default function Results() {
   if (results.isLoadingError) return <Failed error={results.error} onRetry={() => void results.refetch()} />
   if (results.isPending) return <Loading />
   const { classroom, assignments } = results.data
-  const finished = assignments.filter((one) => one.released)
+  const finished = assignments.filter((one) => !one.open)
   const folds = assignments.length > FEW_ASSIGNMENTS && finished.length > 0
-  const shown = folds && !all ? assignments.filter((one) => !one.released) : assignments
+  const shown = folds && !all ? assignments.filter((one) => one.open) : assignments
   return (
     <Screen title={t('results.title')} aside={classroom}>
       {assignments.length === 0 ? (

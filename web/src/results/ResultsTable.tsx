@@ -89,7 +89,10 @@ function Head({ assignment, onRelease }: { assignment: Assignment; onRelease: ()
         {t('assignment.sent', { count: assignment.sent })} ·{' '}
         {assignment.released ? t('assignment.released') : atMoment(assignment.dueAt)}
       </div>
-      {!assignment.released && assignment.sent > 0 && (
+      {assignment.sentAgain > 0 && (
+        <div className={classes.sub}>{t('assignment.sentAgain', { count: assignment.sentAgain })}</div>
+      )}
+      {assignment.open && assignment.sent > 0 && (
         <Button variant="default" size="xs" mt={6} onClick={onRelease}>
           {t('assignment.release')}
         </Button>
@@ -109,7 +112,12 @@ function Cell({ assignment, learner, cell }: CellProps) {
   const { t } = useTranslation()
   const state = cell.collected ? 'collected' : cell.late ? 'late' : cell.state
   const of = t('results.of', { total: assignment.total })
-  const beside = state === 'sent' ? of : `${of} · ${t(`assignment.state.${state}`)}`
+  const beside = [
+    of,
+    ...(state === 'sent' ? [] : [t(`assignment.state.${state}`)]),
+    ...(cell.attempt > 1 ? [t('attempts.number', { number: cell.attempt })] : []),
+    ...(cell.again ? [t(`results.again.${cell.again}`)] : []),
+  ].join(' · ')
   const said = cell.marks === null ? t(`assignment.state.${state}`) : `${cell.marks} ${beside}`
   return (
     <td>

@@ -31,6 +31,8 @@ const right = {
   learners: [{ id: 3, displayName: 'C. Cedar', username: 'learner3' }],
 }
 const view = {
+  attempts: 1,
+  attempt: 0,
   assignment: { id: 9, title: 'Boot dryer', classroomId: 2, classroom: 'Workshop class' },
   boxes: [
     { box: '1/1.1', number: '1.1', name: 'resistance', marks: 3, open: 0 },
@@ -68,10 +70,17 @@ test('one key gives marks to all who wrote it, and one takes them back', async (
   expect(row.textContent).toContain('2 learners')
   fireEvent.keyDown(document.documentElement, { key: '2' })
   expect(await screen.findByText('2 of 3')).toBeTruthy()
-  expect(sent).toEqual([{ box: '1/1.1', revision: 4, learners: [1, 2], points: 2, reason: '' }])
+  expect(sent).toEqual([{ box: '1/1.1', attempt: 0, revision: 4, learners: [1, 2], points: 2, reason: '' }])
   fireEvent.keyDown(document.documentElement, { key: 'u' })
   expect(await screen.findByText('0 of 3')).toBeTruthy()
-  expect(sent[1]).toEqual({ box: '1/1.1', revision: 5, learners: [1, 2], points: null, reason: '' })
+  expect(sent[1]).toEqual({
+    box: '1/1.1',
+    attempt: 0,
+    revision: 5,
+    learners: [1, 2],
+    points: null,
+    reason: '',
+  })
 })
 
 test('a reason is kept with the marks', async () => {
@@ -81,7 +90,9 @@ test('a reason is kept with the marks', async () => {
   fireEvent.change(reason, { target: { value: 'drawn right' } })
   fireEvent.click(screen.getByRole('button', { name: '1' }))
   expect(await screen.findByText('by M. Teal')).toBeTruthy()
-  expect(sent).toEqual([{ box: '1/1.1', revision: 4, learners: [1, 2], points: 1, reason: 'drawn right' }])
+  expect(sent).toEqual([
+    { box: '1/1.1', attempt: 0, revision: 4, learners: [1, 2], points: 1, reason: 'drawn right' },
+  ])
   expect(screen.getByRole<HTMLInputElement>('textbox').value).toBe('drawn right')
 })
 

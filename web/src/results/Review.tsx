@@ -24,16 +24,19 @@ export default function Review() {
   const [search, setSearch] = useSearchParams()
   const id = Number(assignmentId)
   const box = search.get('box') ?? ''
-  const view = useQuery(reviewQuery(id, box))
+  const attempt = Number(search.get('attempt')) || 0
+  const view = useQuery(reviewQuery(id, box, attempt))
   if (view.isLoadingError) return <Failed error={view.error} onRetry={() => void view.refetch()} />
   if (view.isPending) return <Loading />
   return (
     <Groups
-      key={view.data.box}
+      key={`${view.data.box} ${view.data.attempt}`}
       view={view.data}
       asked={box}
       classId={Number(classId)}
-      onBox={(next) => setSearch({ box: next }, { replace: true })}
+      onBox={(next, from = attempt) =>
+        setSearch({ box: next, ...(from > 0 && { attempt: String(from) }) }, { replace: true })
+      }
     />
   )
 }
@@ -43,7 +46,8 @@ interface GroupsProps {
   /** The box as it stands in the address. */
   asked: string
   classId: number
-  onBox: (box: string) => void
+  /** Goes to a box, in another attempt where one is named. */
+  onBox: (box: string, attempt?: number) => void
 }
 
 function Groups({ view, asked, classId, onBox }: GroupsProps) {
@@ -109,6 +113,20 @@ function Groups({ view, asked, classId, onBox }: GroupsProps) {
             ].join(' – '),
           }))}
         />
+        {view.attempts > 1 && (
+          <NativeSelect
+            label={t('sheet.attempt')}
+            value={view.attempt}
+            onChange={(event) => onBox(view.box, Number(event.currentTarget.value))}
+            data={[
+              { value: '0', label: t('review.lastOfEach') },
+              ...Array.from({ length: view.attempts }, (_, place) => ({
+                value: String(place + 1),
+                label: String(place + 1),
+              })),
+            ]}
+          />
+        )}
         <Text>
           {t('review.right', { expected: view.expected })}{' '}
           <Text span c="dimmed">
@@ -148,16 +166,16 @@ function useGiving(view: Schemas['ReviewView'], asked: string) {
       body(
         client.POST('/api/assignments/{id}/overrides', {
           params: { path: { id } },
-          body: { box: view.box, revision: view.revision, ...giving },
+          body: { box: view.box, attempt: view.attempt, revision: view.revision, ...giving },
         }),
       ),
     onSuccess: (after) => {
-      queries.setQueryData(reviewQuery(id, asked).queryKey, after)
+      queries.setQueryData(reviewQuery(id, asked, view.attempt).queryKey, after)
       void queries.invalidateQueries({ queryKey: ['assignments'], refetchType: 'none' })
     },
     onError: (error) => {
       notifyFailure(error)
-      void queries.invalidateQueries({ queryKey: reviewQuery(id, asked).queryKey })
+      void queries.invalidateQueries({ queryKey: reviewQuery(id, asked, view.attempt).queryKey })
     },
   })
   const undo = (what = before.current.at(-1)) => {

@@ -87,8 +87,10 @@ SELECT a.id AS assignment_id, l.learner_id, h.id AS sheet_id, h.kept_at,
     COALESCE(t.shown, 0) AS shown,
     s.sent_at,
     a.released_at IS NOT NULL AND COALESCE(s.sent_at, t.allowed_at, 0) <= a.released_at AS back,
-    (SELECT c.id FROM submission c WHERE c.sheet_id = h.id
-        ORDER BY CASE a.counts WHEN 'best' THEN c.marks END DESC, c.attempt DESC LIMIT 1) AS counting
+    CASE a.counts
+        WHEN 'best' THEN (SELECT c.id FROM submission c WHERE c.sheet_id = h.id ORDER BY c.marks DESC, c.attempt DESC LIMIT 1)
+        ELSE (SELECT c.id FROM submission c WHERE c.sheet_id = h.id ORDER BY c.attempt DESC LIMIT 1)
+    END AS counting
 FROM assignment a
 JOIN classroom_learner l ON l.classroom_id = a.classroom_id AND a.withdrawn_at IS NULL
 LEFT JOIN sheet h ON h.assignment_id = a.id AND h.learner_id = l.learner_id

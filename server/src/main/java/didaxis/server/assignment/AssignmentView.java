@@ -11,6 +11,7 @@ public record AssignmentView(AssignmentSummary assignment, List<LearnerView> lea
     /**
      * An assignment with how many of the class are where.
      *
+     * @param open whether anything of it is to be handed back yet
      * @param releasedAt when it was handed back last; null until it was
      * @param counts which of several attempts counts
      * @param again how many may try again and have not sent that
@@ -25,6 +26,7 @@ public record AssignmentView(AssignmentSummary assignment, List<LearnerView> lea
             Instant handedOutAt,
             Instant dueAt,
             boolean released,
+            boolean open,
 
             @Schema(
                     types = {"string", "null"},
@@ -53,6 +55,7 @@ public record AssignmentView(AssignmentSummary assignment, List<LearnerView> lea
                     assignment.handedOutAt(),
                     assignment.dueAt(),
                     assignment.released(),
+                    !assignment.released() || counts.again() + counts.sentAgain() > 0,
                     assignment.releasedAt(),
                     counts.learners(),
                     counts.working(),

@@ -91,9 +91,14 @@ class FeedbackService {
     ModelAnswers model(long id, long learner, Optional<Integer> number) {
         OwnSheet own = sheets.of(id, learner);
         if (!own.attempt().back()) throw notHandedBack();
-        return ModelAnswers.of(looked(own, own.sent(), number)
-                .map(sent -> own.variants().of(sent.seed()))
-                .orElseGet(own::paper));
+        int inHand = own.attempt().number();
+        boolean unsent = own.sent(inHand).isEmpty() && number.orElse(0) == inHand;
+        return ModelAnswers.of(
+                unsent
+                        ? own.paper()
+                        : looked(own, own.sent(), number)
+                                .map(sent -> own.variants().of(sent.seed()))
+                                .orElseGet(own::paper));
     }
 
     /** The attempts that may be looked at: all once nothing more can be written, those before it while a further one runs. */
