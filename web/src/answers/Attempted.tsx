@@ -8,7 +8,7 @@ export function Attempted({ sheet }: { sheet: Schemas['SheetView'] }) {
   const { t } = useTranslation()
   if (!sheet.again) return null
   return (
-    <Text c="dimmed" fz="xs">
+    <Text c="dimmed" fz="xs" px="md" py={6}>
       {t('work.attempt', { number: sheet.attempt })}
       {sheet.earlier > 0 && (
         <>

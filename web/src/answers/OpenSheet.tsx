@@ -70,11 +70,11 @@ export function OpenSheet({ sheet, now, error, person }: OpenSheetProps) {
     <div className={classes.sheet}>
       <header className={classes.head}>
         <ScreenTitle title={sheet.title} />
-        <Attempted sheet={sheet} />
         {!closed && (
           <KeptState state={keeping.state} keptAt={keeping.keptAt} onTry={() => void keeper.keepNow()} />
         )}
       </header>
+      <Attempted sheet={sheet} />
       {over && <Over now={now} withdrawn={withdrawn} />}
       {closed && !over && (
         <Alert color="red" variant="outline" role="alert" m="sm">

@@ -20,11 +20,11 @@ export function SentSheet({ sheet, person }: { sheet: Schemas['SheetView']; pers
     <div className={classes.sheet}>
       <header className={classes.head}>
         <ScreenTitle title={sheet.title} />
-        <Attempted sheet={sheet} />
         <Text c="dimmed" fz="xs">
           {t('work.sentWord', { time: atClock(sheet.sentAt ?? '') })}
         </Text>
       </header>
+      <Attempted sheet={sheet} />
       <div className={classes.columns}>
         <GivenCircuit sheet={sheet} progress={1} drawn={drawn} onDrawn={setDrawn} texts={textsOf(sheet)} />
         <div>

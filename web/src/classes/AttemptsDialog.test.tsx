@@ -53,9 +53,9 @@ test('what counts is changed without another attempt; a refusal is said and lose
   )
   const save = (await screen.findByText('Save')).closest('button')!
   expect(save.disabled).toBe(true)
-  fireEvent.click(screen.getByLabelText('the last'))
+  fireEvent.change(screen.getByLabelText('Which attempt counts, for all'), { target: { value: 'last' } })
   fireEvent.click(save)
   expect(await screen.findByText('Learner 1 has a sheet to write on already.')).toBeTruthy()
   expect(sent()[0]).toContain('"learners":[],"shown":true,"otherValues":false,"counts":"last"')
-  expect(screen.getByLabelText<HTMLInputElement>('the last').checked).toBe(true)
+  expect(screen.getByLabelText<HTMLSelectElement>('Which attempt counts, for all').value).toBe('last')
 })

@@ -1,6 +1,6 @@
-import { Button, Checkbox, Group, Modal, SegmentedControl, Stack, Text, TextInput } from '@mantine/core'
+import { Button, Checkbox, Group, Modal, NativeSelect, Stack, Text, TextInput } from '@mantine/core'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useId, useState, type FormEvent } from 'react'
+import { useState, type FormEvent } from 'react'
 import { useTranslation } from 'react-i18next'
 import { body, client, type Schemas } from '../api/client'
 import { attemptsQuery } from '../api/queries'
@@ -23,6 +23,7 @@ export function AttemptsDialog({ assignmentId, onClose }: AttemptsDialogProps) {
   return (
     <Modal
       opened
+      size="lg"
       onClose={onClose}
       title={t('attempts.title')}
       closeButtonProps={{ 'aria-label': t('ui.close') }}
@@ -42,7 +43,6 @@ function AttemptsForm({ view, onClose }: { view: Schemas['AttemptsView']; onClos
   const [shown, setShown] = useState(true)
   const [others, setOthers] = useState(assignment.released && variants > 1)
   const [counts, setCounts] = useState(assignment.counts)
-  const counting = useId()
   const { allow } = useAttempts(assignment, onClose)
   const free = learners.filter((one) => !isOpen(one))
   const below = free.filter((one) => (one.marks ?? 0) * 2 < assignment.total)
@@ -88,14 +88,22 @@ function AttemptsForm({ view, onClose }: { view: Schemas['AttemptsView']; onClos
             ))}
           </div>
         </Checkbox.Group>
-        <TextInput
-          type="datetime-local"
-          label={t('handOut.due')}
-          value={due}
-          onChange={(event) => setDue(event.currentTarget.value)}
-          required={chosen.length > 0}
-          withAsterisk={false}
-        />
+        <Group grow align="start">
+          <TextInput
+            type="datetime-local"
+            label={t('handOut.due')}
+            value={due}
+            onChange={(event) => setDue(event.currentTarget.value)}
+            required={chosen.length > 0}
+            withAsterisk={false}
+          />
+          <NativeSelect
+            label={t('attempts.counts')}
+            value={counts}
+            onChange={(event) => setCounts(event.currentTarget.value as typeof counts)}
+            data={(['best', 'last'] as const).map((value) => ({ value, label: t(`attempts.${value}`) }))}
+          />
+        </Group>
         {variants > 1 && (
           <Checkbox
             label={t('attempts.others')}
@@ -111,20 +119,6 @@ function AttemptsForm({ view, onClose }: { view: Schemas['AttemptsView']; onClos
           disabled={assignment.released}
           onChange={(event) => setShown(event.currentTarget.checked)}
         />
-        <div>
-          <Text id={counting} fw={600} mb={4}>
-            {t('attempts.counts')}
-          </Text>
-          <SegmentedControl
-            aria-labelledby={counting}
-            value={counts}
-            onChange={(value) => setCounts(value as typeof counts)}
-            data={[
-              { value: 'best', label: t('attempts.best') },
-              { value: 'last', label: t('attempts.last') },
-            ]}
-          />
-        </div>
         {allow.isError && (
           <Text c="var(--mantine-color-error)" role="alert">
             {allow.error.message}

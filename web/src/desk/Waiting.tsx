@@ -51,7 +51,7 @@ export function Waiting() {
                       <Text c="dimmed" fz="xs">
                         {t(`desk.${standing(one)}`, {
                           ...one,
-                          due: atMoment(one.againDue ?? one.dueAt),
+                          due: atMoment(dueOf(one)),
                           count: one.learners - one.sent,
                         })}
                       </Text>
@@ -76,12 +76,15 @@ export function Waiting() {
   )
 }
 
+/** Of what was handed back only further attempts are due. */
+const dueOf = (one: Schemas['AssignmentSummary']) => (one.released && one.againDue) || one.dueAt
+
 const TO_DO = ['handBack', 'keyIn', 'soon', 'running'] as const
 const SOON_MS = 3 * 24 * 60 * 60 * 1000
 
 /** What a teacher has to do with work that was not handed back yet. */
 function toDo(one: Schemas['AssignmentSummary']): (typeof TO_DO)[number] {
-  const left = new Date(one.againDue ?? one.dueAt).getTime() - Date.now()
+  const left = new Date(dueOf(one)).getTime() - Date.now()
   if (one.released) return one.again === 0 || left < 0 ? 'handBack' : left < SOON_MS ? 'soon' : 'running'
   if (one.sent < one.learners && one.keyed > 0) return 'keyIn'
   if (one.learners > 0 && (one.sent === one.learners || left < 0)) return 'handBack'

@@ -1,7 +1,7 @@
 import { Anchor, Button, NativeSelect, Text } from '@mantine/core'
 import { useHotkeys } from '@mantine/hooks'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useRef, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
 import { body, client, type Schemas } from '../api/client'
@@ -23,9 +23,17 @@ export default function Review() {
   const { classId, assignmentId } = useParams()
   const [search, setSearch] = useSearchParams()
   const id = Number(assignmentId)
+  const queries = useQueryClient()
   const box = search.get('box') ?? ''
   const attempt = Number(search.get('attempt')) || 0
   const view = useQuery(reviewQuery(id, box, attempt))
+  const found = view.data
+  useEffect(() => {
+    if (box || !found) return
+    // The first that waits is looked for once: it stays the box in hand when it waits no more.
+    queries.setQueryData(reviewQuery(id, found.box, attempt).queryKey, found)
+    setSearch({ box: found.box }, { replace: true })
+  }, [attempt, box, found, id, queries, setSearch])
   if (view.isLoadingError) return <Failed error={view.error} onRetry={() => void view.refetch()} />
   if (view.isPending) return <Loading />
   return (
@@ -63,6 +71,8 @@ function Groups({ view, asked, classId, onBox }: GroupsProps) {
   const group = groups[at]
   const place = boxes.findIndex((one) => one.box === view.box)
   const step = (by: number) => boxes[place + by] && onBox(boxes[place + by]!.box)
+  // Around the end, so that none is missed.
+  const waiting = [...boxes.slice(place + 1), ...boxes.slice(0, place)].find((one) => one.open > 0)
   const choose = (next: number) => {
     const chosen = groups[next]
     if (!chosen) return
@@ -77,6 +87,7 @@ function Groups({ view, asked, classId, onBox }: GroupsProps) {
     ['ArrowUp', () => choose(at - 1)],
     ['n', () => step(1)],
     ['p', () => step(-1)],
+    ['w', () => waiting && onBox(waiting.box)],
     ['u', () => undo()],
     ['m', () => void navigate(memo)],
     ['r', () => list.current?.querySelector<HTMLElement>('[data-reason]')?.focus()],
@@ -97,6 +108,11 @@ function Groups({ view, asked, classId, onBox }: GroupsProps) {
           <Button component={Link} to={memo} variant="default">
             {t('correct.menu')}
           </Button>
+          {waiting && (
+            <Button variant="default" onClick={() => onBox(waiting.box)}>
+              {t('review.waiting', { number: waiting.number })}
+            </Button>
+          )}
         </>
       }
     >

@@ -139,7 +139,9 @@ class KeptSchoolTest {
         // The first answer of A. Alder goes over two lines.
         assertEquals(6, lines.size(), lines::toString);
         assertTrue(lines.get(2).contains(",3 A,wrong,1,3,") && lines.get(2).endsWith(",1"), lines::toString);
-        assertTrue(lines.get(3).contains(",12 V,follow-through,1,1,Follows correctly from your I(total) ="), lines::toString);
+        assertTrue(
+                lines.get(3).contains(",12 V,follow-through,1,1,Follows correctly from your I(total) ="),
+                lines::toString);
         assertTrue(lines.get(4).contains(",1.9 A,wrong,3,3,"), lines::toString);
         JsonNode review =
                 teacher.get("/api/assignments/4/review?box=1/1.1").done().json();

@@ -53,7 +53,7 @@ class ReviewService {
     }
 
     /**
-     * @param box empty for the first
+     * @param box empty for the first that waits for the teacher, or the first of all
      * @param attempt whose answers are looked at; 0 for the last of each
      */
     ReviewView review(long id, String box, int attempt, long teacher) {
@@ -63,21 +63,31 @@ class ReviewService {
     private Found found(long id, String box, int attempt, long teacher) {
         Assignment assignment = assignments.ofTeacher(id, teacher);
         Variants variants = assignments.variants(assignment);
-        String own = place(variants, box).id();
+        List<Sheets.Submission> sent = sheets.all(id);
+        String own = box == null || box.isEmpty()
+                ? first(variants, ReviewView.looked(sent, attempt))
+                : place(variants, box).id();
         return new Found(
                 standings.counts(teacher).summary(assignment),
                 variants,
-                sheets.all(id),
+                sent,
                 classrooms.learners(assignment.classroomId()),
                 own,
                 attempt,
                 overrides.latest(id, own));
     }
 
+    private static String first(Variants variants, List<Sheets.Submission> sent) {
+        var places = variants.numbered(0).places().values();
+        return places.stream()
+                .filter(place -> ReviewView.waiting(place, sent) > 0)
+                .findFirst()
+                .orElseGet(() -> places.iterator().next())
+                .id();
+    }
+
     private static Paper.Place place(Variants variants, String box) {
-        var places = variants.numbered(0).places();
-        if (box == null || box.isEmpty()) return places.values().iterator().next();
-        Paper.Place place = places.get(box);
+        Paper.Place place = variants.numbered(0).places().get(box == null ? "" : box);
         if (place == null) throw Problem.notFound("box on this sheet");
         return place;
     }

@@ -1,7 +1,6 @@
 package didaxis.server.assignment;
 
 import didaxis.core.correction.SameAnswer;
-import didaxis.core.question.Box;
 import didaxis.core.wording.BoxName;
 import didaxis.core.wording.SlipSentence;
 import didaxis.server.assignment.AssignmentView.AssignmentSummary;
@@ -113,13 +112,16 @@ record ReviewView(
     }
 
     private static BoxHead head(Variants variants, Paper.Place place, List<Sheets.Submission> sent) {
-        Box box = place.box();
-        int open = (int) sent.stream()
+        String name = new BoxName(variants.numbered(0).style().house()).say(place.task(), place.box());
+        return new BoxHead(place.id(), place.number(), name, place.marks(), waiting(place, sent));
+    }
+
+    /** How many sheets have something in a box that is for the teacher. */
+    static int waiting(Paper.Place place, List<Sheets.Submission> sent) {
+        return (int) sent.stream()
                 .flatMap(one -> one.finding(place.id()).stream())
                 .filter(found -> found.judged(place.marks()) == StoredFinding.Code.UNDECIDED)
                 .count();
-        String name = new BoxName(variants.numbered(0).style().house()).say(place.task(), box);
-        return new BoxHead(place.id(), place.number(), name, place.marks(), open);
     }
 
     private static List<Alike> groups(

@@ -238,11 +238,15 @@ record StoredFinding(
                 unreadable -> Optional.empty()));
     }
 
-    /** What was found, where a box has so many marks: right without the mark of its unit is partly right. */
+    /**
+     * What was found, where a box has so many marks: right without the mark of its unit is partly right. What waited for a
+     * teacher waits no more once that has given anything for it, none included.
+     */
     Code judged(int marks) {
         if (marks == 0) return Code.LEFT_OUT;
         int earned = earned(marks);
-        if ((given != null || amended != null) && earned != points)
+        boolean waited = code == Code.UNDECIDED || working != null && working.open();
+        if (given != null && waited || (given != null || amended != null) && earned != points)
             return earned == marks ? Code.RIGHT : earned > 0 ? Code.PARTLY : Code.WRONG;
         if (working != null) return worked(marks);
         if (code == Code.UNREADABLE && !slips.isEmpty()) return Code.SLIP;
