@@ -70,7 +70,8 @@ class KillsJourney {
         String work = "`/api/my/work/" + id;
         String own = "`/api/assignments/" + id;
         String answers = "[{ box: '1/1.1', text: '1.5 A' }, { box: '1/1.2', text: 'series' }]";
-        String givenTo = "(await call('GET', " + own + "/review?box=1/1.1`)).groups";
+        String givenTo = "(await call('GET', " + own + "/review?box=1/1.1&attempt=1`)).groups";
+        String sent = "(await call('GET', " + work + "`)).state === 'sent'";
         return List.of(
                 new Act(
                         "draft",
@@ -81,11 +82,12 @@ class KillsJourney {
                         "sheet",
                         learner,
                         "call('POST', " + work + "/submission`, { answers: " + answers + " })",
-                        "(await call('GET', " + work + "`)).state === 'sent' ? 1 : 0"),
+                        "(await call('GET', " + work + "`)).attempt > 1 || " + sent + " ? 1 : 0"),
                 new Act(
                         "points",
                         teacher,
-                        "call('POST', " + own + "/overrides`, { box: '1/1.1', points: 2, reason: 'nearly', revision: "
+                        "call('POST', " + own
+                                + "/overrides`, { box: '1/1.1', attempt: 1, points: 2, reason: 'nearly', revision: "
                                 + "(await call('GET', " + own + "/review?box=1/1.1`)).revision, learners: "
                                 + givenTo + "[0].learners.map((one) => one.id) })",
                         givenTo + ".filter((one) => one.given?.reason === 'nearly' && one.points === 2).length"),
@@ -102,6 +104,18 @@ class KillsJourney {
                                 + "/corrections`, { correction: { kind: 'accept', boxes: ['1/1.1'], text: "
                                 + "'1.4 to 1.6 A' }, reason: 'the meter', revision: 0 })",
                         "(await call('GET', " + own + "/corrections`)).history.length"),
+                new Act(
+                        "another attempt",
+                        teacher,
+                        "call('POST', " + own + "/attempts`, { learners: (await call('GET', " + own
+                                + "/attempts`)).learners.map((one) => one.learner.id), dueAt: '2999-01-01T00:00:00Z', "
+                                + "shown: true, otherValues: false, counts: 'best' })",
+                        "(await call('GET', " + own + "/attempts`)).learners[0].number - 1"),
+                new Act(
+                        "second sheet",
+                        learner,
+                        "call('POST', " + work + "/submission`, { answers: " + answers + ", attempt: 2 })",
+                        "(await call('GET', " + work + "`)).attempt === 2 && " + sent + " ? 1 : 0"),
                 new Act(
                         "release",
                         teacher,
@@ -128,8 +142,9 @@ class KillsJourney {
                 done.add(act);
                 for (Act before : done) assertEquals(1, seen(before), before.name() + " after " + act.name());
             }
-            String marks = "async () => (await call('GET', '/api/my/work/" + id + "/feedback')).marks";
-            assertEquals(3, learner.evaluate(marks), "2 of 3 as given, and 1 for the wording");
+            String marks = "async () => (await call('GET', '/api/my/work/" + id + "/feedback?attempt=";
+            assertEquals(3, learner.evaluate(marks + "1')).marks"), "2 of 3 as given, and 1 for the wording");
+            assertEquals(4, learner.evaluate(marks + "2')).marks"), "3 as accepted, and 1 for the wording");
         }
     }
 

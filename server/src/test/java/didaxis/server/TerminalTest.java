@@ -1,6 +1,7 @@
 package didaxis.server;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -17,6 +18,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.TreeMap;
 import javax.sql.DataSource;
 import org.junit.jupiter.api.Test;
@@ -60,10 +62,13 @@ class TerminalTest {
 
     @Test
     void aSchoolIsBackedUpWhileItIsServedAndComesBackRowByRow() throws Exception {
+        markedAndTriedAgain();
         DataFolder served = DataFolder.at(school.folder());
         Path backup = place.resolve("backup.db");
         assertTrue(Commands.run(served, List.of("backup", backup.toString())).isPresent());
-        assertTrue(rows(backup).get("submission").size() >= 6);
+        Map<String, List<String>> kept = rows(backup);
+        for (String table : List.of("submission", "finding", "override", "wording", "memo_revision", "attempt"))
+            assertFalse(kept.get(table).isEmpty(), table);
         // Into a folder that held something else.
         Path folder = place.resolve("other");
         DataFolder other = DataFolder.at(folder);
@@ -80,6 +85,40 @@ class TerminalTest {
                     .orElseThrow();
             assertEquals(List.of(), rows(before).get("submission"));
         }
+    }
+
+    /** Something of all that marking leaves behind. */
+    private static void markedAndTriedAgain() {
+        Person teacher = school.signedIn("teacher");
+        String due = "\"dueAt\":\"2999-01-01T00:00:00Z\"";
+        long question =
+                teacher.post("/api/questions", """
+                        {"title":"To be backed up","notation":"12 V : R1=4 + R2=2","given":[{"subject":"R1","quantity":"resistance"},
+                        {"subject":"R2","quantity":"resistance"},{"subject":"total","quantity":"voltage"}],"tasks":[
+                        {"kind":"calculate","marks":3,"cells":[{"subject":"total","quantity":"current"}]},
+                        {"kind":"words","prompt":"Why?","phrases":[{"says":["same current"]}]}]}""").done().json().get("id").asLong();
+        String own = "/api/assignments/"
+                + teacher.post("/api/classes/1/assignments", "{\"questionIds\":[" + question + "]," + due + "}")
+                        .done()
+                        .json()
+                        .get("id")
+                        .asLong();
+        school.signedIn("learner5")
+                .post(
+                        own.replace("assignments", "my/work") + "/submission",
+                        "{\"answers\":[{\"box\":\"1/1.1\",\"text\":\"5\"},{\"box\":\"1/1.2\",\"text\":\"series\"}]}")
+                .done();
+        String who = "\"learners\":[6]";
+        teacher.post(own + "/overrides", "{\"box\":\"1/1.1\"," + who + ",\"points\":1,\"reason\":\"\",\"revision\":0}")
+                .done();
+        teacher.post(own + "/wordings", "{\"box\":\"1/1.2\",\"text\":\"series\",\"points\":1}")
+                .done();
+        teacher.post(
+                        own + "/corrections",
+                        "{\"correction\":{\"kind\":\"give-all\",\"boxes\":[\"1/1.2\"]},\"reason\":\"late\",\"revision\":0}")
+                .done();
+        teacher.post(own + "/attempts", "{" + who + "," + due + ",\"shown\":true,\"otherValues\":false}")
+                .done();
     }
 
     @Test

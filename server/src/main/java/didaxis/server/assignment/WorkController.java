@@ -1,7 +1,6 @@
 package didaxis.server.assignment;
 
 import didaxis.server.account.SignedIn;
-import didaxis.server.assignment.FeedbackService.FeedbackView;
 import didaxis.server.assignment.WorkService.WorkSummary;
 import didaxis.server.circuit.SceneView;
 import io.swagger.v3.oas.annotations.Hidden;
@@ -30,11 +29,9 @@ class WorkController {
             @Schema(types = {"integer", "null"}) Integer attempt) {}
 
     private final WorkService work;
-    private final FeedbackService feedback;
 
-    WorkController(WorkService work, FeedbackService feedback) {
+    WorkController(WorkService work) {
         this.work = work;
-        this.feedback = feedback;
     }
 
     @GetMapping("/api/my/work")
@@ -67,24 +64,5 @@ class WorkController {
     @GetMapping(path = "/api/my/work/{id}/news", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter news(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
         return work.news(id, me.id());
-    }
-
-    /** How it is worked, in the own values; only of what was handed back and runs no more. */
-    @GetMapping("/api/my/work/{id}/model")
-    ModelAnswers model(
-            @PathVariable long id,
-            @RequestParam(required = false) Integer attempt,
-            @AuthenticationPrincipal SignedIn me) {
-        return feedback.model(id, me.id(), Optional.ofNullable(attempt));
-    }
-
-    @GetMapping("/api/my/work/{id}/feedback")
-    FeedbackView feedback(
-            @PathVariable long id,
-            @RequestParam(required = false) Integer attempt,
-            @RequestParam(defaultValue = "800") double width,
-            @RequestParam(defaultValue = "500") double height,
-            @AuthenticationPrincipal SignedIn me) {
-        return feedback.feedback(id, me.id(), Optional.ofNullable(attempt), new SceneView.Room(width, height));
     }
 }
