@@ -5,27 +5,36 @@ import didaxis.core.line.LineTokens.Token;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /** Reads one side of an equality from where the cursor stands; see {@link LineReader}. */
 final class LineExpressions {
     /** Where people's habits differ. */
     enum Reading {
+        /** A name before an equals sign begins another statement, and numbers behind letters another side: 1/R = 1/3 R = 3. */
+        APART,
         PLAIN,
         /** All that follows a stroke stands under it, up to the next equals sign: 12/4 + 2 is a sixth of 12. */
         ALL_UNDER,
         /** What stands side by side under a stroke is not all under it: 1/2R is half of R. */
         LOOSE,
         /** IR1 is a product, not the current of R1. */
-        PRODUCTS
+        PRODUCTS,
+        /** I2R and V2/R are typed for I²R and V²/R. */
+        SQUARES
     }
 
     private static final int DEEPEST = 40;
     private static final int LARGEST_POWER = 12;
+    private static final Pattern ROOT = Pattern.compile("(?i)sqrt|root");
+    private static final Pattern INDEXED = Pattern.compile("\\p{L}[0-9₀-₉_].*");
+    private static final Pattern FIGURES = Pattern.compile("(?i)s|sf|sig|sigfigs?|d|dp|decimal|figures?|significant");
 
     private final LineCursor cursor;
     private final LineNames names;
     private final LineNumbers numbers;
     private final Reading reading;
+    private final LineNaming naming;
     private int depth;
 
     LineExpressions(LineCursor cursor, LineNames names, LineNumbers numbers, Reading reading) {
@@ -33,11 +42,28 @@ final class LineExpressions {
         this.names = names;
         this.numbers = numbers;
         this.reading = reading;
+        this.naming = new LineNaming(cursor, names, reading);
     }
 
     /** Words behind a statement are no part of it. */
     boolean isRemark() {
-        return isRemark(0) || cursor.token().is("(") && isRemark(1);
+        return isRemark(0) || cursor.token().is("(") && (isRemark(1) || isAside()) || isFigures();
+    }
+
+    /** "(I = V/R)" behind a statement is none of its factors. */
+    private boolean isAside() {
+        for (int place = 1; !cursor.ahead(place).is(")"); place++) {
+            if (cursor.ahead(place).kind() == Kind.EQUALS) return true;
+            if (cursor.ahead(place).kind() == Kind.END) return false;
+        }
+        return false;
+    }
+
+    /** "(3 sf)" behind an amount. */
+    private boolean isFigures() {
+        return cursor.token().is("(")
+                && cursor.ahead(1).kind() == Kind.NUMBER
+                && FIGURES.matcher(cursor.ahead(2).text()).matches();
     }
 
     private boolean isRemark(int places) {
@@ -45,6 +71,24 @@ final class LineExpressions {
         return cursor.ahead(places).kind() == Kind.WORD
                 && names.name(word).isEmpty()
                 && names.product(word).isEmpty();
+    }
+
+    /** Whether another statement begins here without any sign between. */
+    boolean beginsAnother() {
+        return reading == Reading.APART
+                && cursor.token().kind() == Kind.WORD
+                && cursor.token().spaced()
+                && cursor.ahead(1).kind() == Kind.EQUALS
+                && names.name(cursor.token().text()).isPresent();
+    }
+
+    /** Whether numbers follow letters without a sign between: R = R1 + R2 3 + 4. */
+    boolean goesOn() {
+        return reading == Reading.APART
+                && cursor.token().kind() == Kind.NUMBER
+                && cursor.token().spaced()
+                && cursor.at() > 0
+                && cursor.ahead(-1).kind() == Kind.WORD;
     }
 
     Term side() {
@@ -120,8 +164,9 @@ final class LineExpressions {
     }
 
     private boolean beginsFactor() {
-        if (cursor.token().is("(") && !isRemark() || cursor.token().is("√")) return true;
-        if (cursor.token().kind() != Kind.WORD || isTimes()) return false;
+        if (cursor.token().is("(") && !isRemark() && !isAside()
+                || cursor.token().is("√")) return true;
+        if (cursor.token().kind() != Kind.WORD || isTimes() || beginsAnother()) return false;
         return names.name(cursor.token().text()).isPresent()
                 || !names.product(cursor.token().text()).isEmpty();
     }
@@ -161,7 +206,8 @@ final class LineExpressions {
     private Term atom() {
         Token first = cursor.token();
         if (first.kind() == Kind.NUMBER) return number();
-        if (first.is("√") || first.kind() == Kind.WORD && first.text().matches("(?i)sqrt|root")) {
+        if (first.is("√")
+                || first.kind() == Kind.WORD && ROOT.matcher(first.text()).matches()) {
             cursor.skip();
             return new Term.Root(factor());
         }
@@ -172,7 +218,7 @@ final class LineExpressions {
             return withUnit(inner);
         }
         if (first.kind() != Kind.WORD) throw new LineCursor.Stop();
-        return named();
+        return naming.here();
     }
 
     private void close() {
@@ -189,9 +235,19 @@ final class LineExpressions {
                     .map(one -> (Term) new Term.Quotient(one, percent()))
                     .orElseThrow(LineCursor.Stop::new);
         }
-        if (cursor.token().kind() == Kind.WORD && !isTimes()) {
+        if (cursor.token().kind() == Kind.WORD && !isTimes() && !beginsAnother()) {
+            Token per = cursor.ahead(2);
+            boolean compound = cursor.ahead(1).is("/") && per.kind() == Kind.WORD && !per.spaced();
+            if (compound) {
+                Optional<Term.Written> amount =
+                        written(digits.text(), cursor.token().text() + "/" + per.text());
+                if (amount.filter(one -> one.quantity().isPresent()).isPresent()) {
+                    cursor.to(cursor.at() + 3);
+                    return amount.get();
+                }
+            }
             String unit = cursor.token().text();
-            boolean name = unit.matches("\\p{L}[0-9₀-₉_].*")
+            boolean name = INDEXED.matcher(unit).matches()
                     && names.name(unit).filter(one -> one.cell().isPresent()).isPresent();
             Optional<Term.Written> amount = name ? Optional.empty() : written(digits.text(), unit);
             if (amount.isPresent()) {
@@ -225,54 +281,5 @@ final class LineExpressions {
         if (one.isEmpty()) return inner;
         cursor.skip();
         return one.get().si() == 1 ? inner : times(inner, one.get());
-    }
-
-    /** A word that is a name, with an index in brackets if that is one; or a product of names. */
-    private Term named() {
-        String word = cursor.token().text();
-        if (reading == Reading.PRODUCTS && names.product(word).size() > 1) {
-            cursor.skip();
-            return new Term.Product(List.copyOf(names.product(word)));
-        }
-        Optional<Term.Name> indexed = indexed(word);
-        if (indexed.isPresent()) return indexed.get();
-        Optional<Term.Name> name = names.name(word);
-        List<Term> product = names.product(word);
-        if (name.isEmpty() && product.isEmpty()) throw new LineCursor.Stop();
-        cursor.skip();
-        Optional<Term.Name> apart = word.length() > 1
-                        || cursor.token().kind() != Kind.WORD
-                        || cursor.token().text().length() < 2
-                ? Optional.empty()
-                : names.name(word + "_" + cursor.token().text())
-                        .filter(one -> one.cell().isPresent());
-        if (apart.isPresent() && names.name(cursor.token().text()).isEmpty()) {
-            return new Term.Name(
-                    word + " " + cursor.next().text(),
-                    apart.get().cell(),
-                    apart.get().quantity());
-        }
-        return name.isPresent() ? name.get() : new Term.Product(List.copyOf(product));
-    }
-
-    /** "V(R1)", "R(2,3)", "R//": the letter with what stands in brackets close behind it, if that makes a name the circuit knows. */
-    private Optional<Term.Name> indexed(String word) {
-        if (cursor.ahead(1).is("||") && cursor.ahead(2).kind() == Kind.EQUALS) {
-            Optional<Term.Name> beside = names.name(word + "||");
-            if (beside.isPresent()) cursor.to(cursor.at() + 2);
-            return beside;
-        }
-        if (!cursor.ahead(1).is("(") || cursor.ahead(1).spaced() || word.length() > 2) return Optional.empty();
-        StringBuilder index = new StringBuilder();
-        int end = 2;
-        while (cursor.ahead(end).kind() != Kind.END
-                && !cursor.ahead(end).is(")")
-                && !cursor.ahead(end).is("(")) index.append(cursor.ahead(end++).text());
-        if (!cursor.ahead(end).is(")") || !index.toString().matches("[\\p{L}0-9, |]+")) return Optional.empty();
-        Optional<Term.Name> name =
-                names.name(word + "_" + index).filter(one -> one.cell().isPresent());
-        if (name.isEmpty()) return Optional.empty();
-        cursor.to(cursor.at() + end + 1);
-        return name.map(one -> new Term.Name(word + "(" + index + ")", one.cell(), one.quantity()));
     }
 }

@@ -47,6 +47,7 @@ final class LineNames {
             Map.entry("t", Quantity.TIME));
     private static final Set<String> WHOLE =
             Set.of("t", "tot", "total", "eq", "eff", "equivalent", "effective", "equiv", "all", "circuit", "battery");
+    private static final Set<String> EQUIVALENT = Set.of("eq", "eff", "equivalent", "effective", "equiv");
     private static final Set<String> SUPPLY = Set.of("s", "supply", "source", "cell", "bat", "batt", "emf");
     private static final Set<String> OUTSIDE = Set.of("ext", "external", "terminal", "term", "tpd", "load");
     private static final Set<String> INSIDE = Set.of("int", "internal", "lost");
@@ -64,6 +65,19 @@ final class LineNames {
             "current", Quantity.CURRENT,
             "power", Quantity.POWER,
             "resistance", Quantity.RESISTANCE);
+    private static final Map<String, String> SPELT = Map.ofEntries(
+            Map.entry("voltage", "V"),
+            Map.entry("volts", "V"),
+            Map.entry("current", "I"),
+            Map.entry("amps", "I"),
+            Map.entry("amperes", "I"),
+            Map.entry("resistance", "R"),
+            Map.entry("ohms", "R"),
+            Map.entry("power", "P"),
+            Map.entry("watts", "P"),
+            Map.entry("charge", "Q"),
+            Map.entry("energy", "W"),
+            Map.entry("time", "t"));
     private static final Pattern OF_WHAT = Pattern.compile(
             "(?<quantity>[a-z ]+?) (?:across|through|in|into|of|over|at|for|dissipated in|dissipated by) (?:the )?(?<what>\\S+(?: and| \\S+)?(?: \\S+)?)");
 
@@ -74,6 +88,13 @@ final class LineNames {
     private static final Set<Quantity> CHARTED =
             Set.of(Quantity.RESISTANCE, Quantity.VOLTAGE, Quantity.CURRENT, Quantity.POWER);
 
+    private static final int MOST_GROUPS = 6;
+    private static final Pattern BRACKETS = Pattern.compile("[_{}() ]");
+    private static final Pattern NO_DIGITS = Pattern.compile("[^0-9]");
+    private static final Pattern DIGIT = Pattern.compile("[0-9]?");
+    /** Rp1 and Rp2: the groups side by side, in their order. */
+    private static final Pattern COUNTED = Pattern.compile("p(?:ar)?([1-9])");
+
     /** Where people's habits differ. */
     enum Habit {
         PLAIN,
@@ -82,7 +103,9 @@ final class LineNames {
         /** It is a current for a time, not the total current. */
         TIMED,
         /** So it is, and E is the energy that is taken, not the emf. */
-        ENERGY;
+        ENERGY,
+        /** Vt is the terminal voltage, not the emf. */
+        TERMINAL;
 
         private boolean timed() {
             return this == TIMED || this == ENERGY;
@@ -92,16 +115,26 @@ final class LineNames {
     private final Habit habit;
     private final Subjects subjects;
     private final List<Part> parts;
+    private final List<Subject> besides;
     private final Optional<Subject> beside;
+    private final Optional<Subject> meant;
     private final Optional<Subject> series;
     private final Map<String, Cell> phrases = new HashMap<>();
 
     LineNames(Circuit circuit, Terms terms, Habit habit) {
+        this(circuit, terms, habit, Optional.empty());
+    }
+
+    /** @param meant the group that Req is, and Rp where there are several side by side */
+    private LineNames(Circuit circuit, Terms terms, Habit habit, Optional<Subject> meant) {
         this.habit = habit;
         subjects = Subjects.of(circuit);
         parts = circuit.parts();
-        beside = only(circuit.outline(), Join.PARALLEL);
-        series = only(circuit.outline(), Join.SERIES);
+        besides = joined(circuit, Join.PARALLEL);
+        this.meant = meant;
+        beside = besides.size() == 1 ? Optional.of(besides.get(0)) : meant.filter(besides::contains);
+        List<Subject> inSeries = joined(circuit, Join.SERIES);
+        series = inSeries.size() == 1 ? Optional.of(inSeries.get(0)) : Optional.empty();
         for (Quantity quantity : CHARTED)
             for (String whole : List.of("total", "equivalent", "effective", "combined", terms.whole()))
                 phrases.put(whole + " " + quantity.word(), Cell.of(Subject.TOTAL, quantity));
@@ -116,16 +149,26 @@ final class LineNames {
         phrases.put("internal resistance", Cell.resistance(Subject.INTERNAL));
     }
 
-    /** The one stretch that is joined in this way, be it a group or the whole. */
-    private Optional<Subject> only(Outline outline, Join wanted) {
-        List<Subject> found = IntStream.range(0, outline.size())
+    /** What Req and Rp are, in turn each of the groups. */
+    static List<LineNames> ofGroups(Circuit circuit, Terms terms) {
+        return Stream.concat(joined(circuit, Join.PARALLEL).stream(), joined(circuit, Join.SERIES).stream())
+                .filter(subject -> subject.kind() == Subject.Kind.GROUP)
+                .limit(MOST_GROUPS)
+                .map(group -> new LineNames(circuit, terms, Habit.PLAIN, Optional.of(group)))
+                .toList();
+    }
+
+    /** The stretches that are joined in this way, be they groups or the whole. */
+    private static List<Subject> joined(Circuit circuit, Join wanted) {
+        Outline outline = circuit.outline();
+        Subjects subjects = Subjects.of(circuit);
+        return IntStream.range(0, outline.size())
                 .filter(node -> outline.join(node) == wanted)
                 .mapToObj(subjects::at)
                 .flatMap(Optional::stream)
                 .filter(subject -> subject.kind() != Subject.Kind.PART)
                 .distinct()
                 .toList();
-        return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
     }
 
     /** What a few words mean; empty if nothing known. */
@@ -138,11 +181,21 @@ final class LineNames {
 
     /** "Current through R1", "power of the lamp L2", "voltage across the battery". */
     private Optional<Cell> ofWhat(String words, String key) {
-        Matcher matcher = OF_WHAT.matcher(key);
+        String letter = words.substring(0, 1);
+        boolean lettered = words.length() > 1 && words.charAt(1) == ' ' && LETTERS.containsKey(letter);
+        Matcher matcher = OF_WHAT.matcher(
+                lettered ? LETTERS.get(letter).word() + words.substring(1).toLowerCase(Locale.ROOT) : key);
         if (!matcher.matches() || !QUANTITIES.containsKey(matcher.group("quantity"))) return Optional.empty();
         String joined = words.replace(" and ", ",");
         String last = joined.substring(joined.lastIndexOf(' ') + 1);
         return cell("V", QUANTITIES.get(matcher.group("quantity")), plain(last));
+    }
+
+    /** A quantity or a unit as a word in the place of its letter: voltage, volts, emf. */
+    Optional<Term.Name> spelt(String word) {
+        String lower = word.toLowerCase(Locale.ROOT);
+        if (lower.equals("emf")) return name("E");
+        return Optional.ofNullable(SPELT.get(lower)).flatMap(this::name);
     }
 
     /** The name that one word is, with or without an index; empty if no letter of the field begins it. */
@@ -157,7 +210,8 @@ final class LineNames {
         String index = plain.substring(letter.length());
         Optional<Cell> cell = cell(letter, quantity, index);
         boolean own = INDEX.matcher(index).matches() && product(word).size() < 2;
-        boolean named = cell.isPresent() || own && (CHARTED.contains(quantity) || index.matches("[0-9]?"));
+        boolean named = cell.isPresent()
+                || own && (CHARTED.contains(quantity) || DIGIT.matcher(index).matches());
         return named ? Optional.of(new Term.Name(word, cell, Optional.of(quantity))) : Optional.empty();
     }
 
@@ -170,6 +224,8 @@ final class LineNames {
         String plain = plain(word);
         List<Term> factors = new ArrayList<>();
         for (int from = 0; from < plain.length(); ) {
+            // VxI: the sign between letters.
+            if (plain.charAt(from) == 'x' && from > 0 && from < plain.length() - 1) from++;
             int to = plain.length();
             while (to > from && !isFactor(plain.substring(from, to))) to--;
             if (to == from) return List.of();
@@ -202,19 +258,29 @@ final class LineNames {
     }
 
     private Optional<Cell> cell(String letter, Quantity quantity, String index) {
-        String plain = index.replaceAll("[_{}() ]", "");
+        String plain = BRACKETS.matcher(index).replaceAll("");
         String lower = plain.toLowerCase(Locale.ROOT);
         boolean resistance = quantity == Quantity.RESISTANCE;
         if (quantity == Quantity.POTENTIAL) return potential(plain);
         if (!CHARTED.contains(quantity)) return Optional.empty();
         if (plain.isEmpty()) return alone(letter);
-        if (letter.equals("r")) return Optional.empty();
+        // A small r with a number is what R with it is; with anything else it is nothing that is known.
+        if (letter.equals("r") && !plain.matches("[0-9]{1,2}")) return Optional.empty();
+        if (meant.isPresent() && resistance && EQUIVALENT.contains(lower))
+            return meant.map(group -> Cell.of(group, quantity));
+        if (habit == Habit.TERMINAL && lower.equals("t") && quantity == Quantity.VOLTAGE)
+            return Optional.of(Cell.of(subjects.whole(), quantity));
         if (WHOLE.contains(lower)) return Optional.of(Cell.of(Subject.TOTAL, quantity));
         if (SUPPLY.contains(lower) && !resistance) return Optional.of(Cell.of(Subject.TOTAL, quantity));
         if (OUTSIDE.contains(lower)) return Optional.of(Cell.of(subjects.whole(), quantity));
         if ((INSIDE.contains(lower) || plain.equals("r")) && subjects.has(Subject.INTERNAL))
             return Optional.of(Cell.of(Subject.INTERNAL, quantity));
         if (BESIDE.contains(lower)) return beside.map(group -> Cell.of(group, quantity));
+        Matcher counted = COUNTED.matcher(lower);
+        if (counted.matches()) {
+            int place = Integer.parseInt(counted.group(1));
+            return besides.stream().skip(place - 1L).findFirst().map(group -> Cell.of(group, quantity));
+        }
         if (IN_SERIES.contains(lower) || lower.equals("s") && resistance)
             return series.map(group -> Cell.of(group, quantity));
         Optional<Subject> meter = Optional.of(Subject.voltmeter("V" + plain))
@@ -262,7 +328,7 @@ final class LineNames {
     private Optional<Subject> numbered(String number) {
         List<Subject> found = parts.stream()
                 .filter(part -> part.kind().resistive()
-                        && part.label().replaceAll("[^0-9]", "").equals(number))
+                        && NO_DIGITS.matcher(part.label()).replaceAll("").equals(number))
                 .map(part -> Subject.part(part.label()))
                 .toList();
         return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();

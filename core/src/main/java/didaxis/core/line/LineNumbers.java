@@ -6,12 +6,16 @@ import didaxis.core.quantity.Reading;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** Numbers and the units behind them, as amounts are read everywhere. */
 record LineNumbers(AmountFormat format) {
     private static final Map<String, Double> FRACTIONS =
             Map.of("½", 1 / 2.0, "¼", 1 / 4.0, "¾", 3 / 4.0, "⅓", 1 / 3.0, "⅔", 2 / 3.0, "⅕", 1 / 5.0, "⅛", 1 / 8.0);
+    private static final Pattern CODE = Pattern.compile("[RkKMG][0-9]+");
+    private static final Pattern MIXED = Pattern.compile("([0-9]+) ([0-9]+)/([0-9]+)");
     private static final Pattern POINTED = Pattern.compile("[.,eE^⁻]");
     private static final List<Quantity> QUANTITIES = List.of(
             Quantity.RESISTANCE,
@@ -24,12 +28,10 @@ record LineNumbers(AmountFormat format) {
 
     /** A number with its unit; a prefix alone is a unit too. Empty if it is none, or no unit follows. */
     Optional<Term.Written> number(String digits, String unit) {
-        if (FRACTIONS.containsKey(digits))
-            return unit.isEmpty()
-                    ? Optional.of(new Term.Written(digits, FRACTIONS.get(digits), 0, false, Optional.empty()))
-                    : Optional.empty();
+        OptionalDouble fraction = fraction(digits);
+        if (fraction.isPresent()) return fraction(digits, fraction.getAsDouble(), unit);
         // In 4k7 the letter stands for the point.
-        boolean code = unit.matches("[RkKMG][0-9]+");
+        boolean code = CODE.matcher(unit).matches();
         String text = unit.isEmpty() || code ? digits + unit : digits + " " + unit;
         for (Quantity quantity : QUANTITIES) {
             Optional<Reading.Read> read = read(text, quantity);
@@ -45,6 +47,22 @@ record LineNumbers(AmountFormat format) {
                     told || code ? Optional.of(quantity) : Optional.empty()));
         }
         return Optional.empty();
+    }
+
+    /** ½ and 1 1/5; empty for any other number. */
+    private static OptionalDouble fraction(String digits) {
+        if (FRACTIONS.containsKey(digits)) return OptionalDouble.of(FRACTIONS.get(digits));
+        Matcher mixed = MIXED.matcher(digits);
+        if (!mixed.matches()) return OptionalDouble.empty();
+        double part = Double.parseDouble(mixed.group(2)) / Double.parseDouble(mixed.group(3));
+        return OptionalDouble.of(Double.parseDouble(mixed.group(1)) + part);
+    }
+
+    private Optional<Term.Written> fraction(String digits, double value, String unit) {
+        if (unit.isEmpty()) return Optional.of(new Term.Written(digits, value, 0, false, Optional.empty()));
+        return number("1", unit)
+                .filter(one -> one.quantity().isPresent())
+                .map(one -> new Term.Written(digits + " " + unit, value * one.si(), 0, false, one.quantity()));
     }
 
     private Optional<Reading.Read> read(String typed, Quantity quantity) {

@@ -9,12 +9,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** Reads the statements of one line in one of its readings, and leaves out the words around them; see {@link LineReader}. */
 final class LineParser {
-    private static final Set<Kind> STATING = Set.of(Kind.EQUALS, Kind.OTHER, Kind.NUMBER);
+    private static final Set<Kind> STATING = Set.of(Kind.EQUALS, Kind.OTHER);
     private static final Set<String> IS = Set.of("is", "are", "equals", "gives");
-    private static final Set<String> NEXT = Set.of("so", "therefore", "hence", "thus", "then", "and", "where");
+    private static final Set<String> NEXT =
+            Set.of("so", "therefore", "hence", "thus", "then", "and", "where", "because", "since", "using");
+    private static final int FEW_WORDS = 2;
+    private static final Set<String> LABELS = Set.of("step", "line", "part", "q");
+    private static final Pattern NUMBERED = Pattern.compile("[0-9]{1,2}|[a-hA-H]|[ivx]{1,4}|[0-9]{1,2}[a-h]");
 
     private final LineCursor cursor;
     private final LineNames names;
@@ -43,12 +48,26 @@ final class LineParser {
                 Token unread = cursor.token();
                 return Optional.of(new Unread(unread.at(), unread.text()));
             }
+            if (expressions.beginsAnother()) continue;
             skipRemark();
+            if (leadsTo(sides)) {
+                chains.remove(chains.size() - 1);
+                cursor.skip();
+                continue;
+            }
             if (cursor.token().kind() == Kind.EQUALS)
                 return Optional.of(
                         new Unread(cursor.token().at(), cursor.token().text()));
         }
         return Optional.empty();
+    }
+
+    /** "R4 and R5 in parallel: …": names alone before a colon say what follows. */
+    private boolean leadsTo(List<Term> sides) {
+        return cursor.token().text().equals(":")
+                && cursor.token().kind() == Kind.EQUALS
+                && sides.size() == 1
+                && sides.get(0) instanceof Term.Name;
     }
 
     /** Reads as many sides as there are; whether it stopped within one. */
@@ -57,14 +76,32 @@ final class LineParser {
             if (cursor.token().kind() == Kind.EQUALS) cursor.skip();
             else words().ifPresent(sides::add);
             if (!sides.isEmpty() && !equals()) return false;
+            if (asks()) return false;
             sides.add(expressions.side());
-            while (equals()) sides.add(expressions.side());
+            while (equals()) {
+                if (asks()) return false;
+                sides.add(expressions.side());
+            }
             return !(atEnd()
                     || expressions.isRemark()
-                    || cursor.token().kind() == Kind.OTHER && cursor.ahead(1).kind() == Kind.END);
+                    || expressions.beginsAnother()
+                    || cursor.token().kind() == Kind.OTHER && saysNoMore());
         } catch (LineCursor.Stop stop) {
             return true;
         }
+    }
+
+    /** "I = ?" says what is to be found. */
+    private boolean asks() {
+        if (!cursor.token().text().equals("?")) return false;
+        cursor.skip();
+        return true;
+    }
+
+    /** Whether no number and no equality follows: "✓", "<- answer". */
+    private boolean saysNoMore() {
+        return cursor.from(cursor.at()).stream()
+                .noneMatch(token -> token.kind() == Kind.EQUALS || token.kind() == Kind.NUMBER);
     }
 
     /** "a)", "(2)", "3." and "Step 2:" before what is meant. */
@@ -72,10 +109,9 @@ final class LineParser {
         int from = cursor.at();
         boolean bracket = cursor.token().is("(");
         if (bracket) cursor.skip();
-        boolean word = cursor.token().kind() == Kind.WORD
-                && cursor.token().text().toLowerCase(Locale.ROOT).matches("step|line|part|q");
+        boolean word = cursor.isWord(LABELS);
         if (word) cursor.skip();
-        boolean name = cursor.token().text().matches("[0-9]{1,2}|[a-hA-H]|[ivx]{1,4}|[0-9]{1,2}[a-h]");
+        boolean name = NUMBERED.matcher(cursor.token().text()).matches();
         if (name) cursor.skip();
         boolean closed = bracket
                 ? cursor.token().is(")")
@@ -91,6 +127,8 @@ final class LineParser {
     }
 
     private boolean equals() {
+        // Between letters and what is put in for them the sign is often left out.
+        if (expressions.goesOn()) return true;
         if (cursor.token().kind() != Kind.EQUALS && !cursor.isWord(IS)) return false;
         cursor.skip();
         // "= = 3" and "=: 3" are equals signs still.
@@ -117,7 +155,20 @@ final class LineParser {
             if (phrase.isPresent() && (cursor.token().kind() == Kind.EQUALS || cursor.isWord(IS)))
                 return phrase.map(name -> name);
         }
+        if (words.size() > FEW_WORDS
+                && cursor.token().kind() == Kind.EQUALS
+                && words.stream().skip(1).noneMatch(one -> names.name(one).isPresent())) {
+            Optional<Term.Name> letter = names.name(words.get(0));
+            // "V in parallel = 15 V" names something of its own.
+            if (letter.isPresent())
+                return Optional.of(new Term.Name(
+                        String.join(" ", words), Optional.empty(), letter.get().quantity()));
+        }
+        boolean letter = words.size() == 1
+                && names.spelt(words.get(0)).isPresent()
+                && cursor.token().kind() == Kind.SIGN;
         if (words.isEmpty()
+                || letter
                 || names.name(words.get(0)).isPresent()
                 || !names.product(words.get(0)).isEmpty()) {
             cursor.to(from);
@@ -137,23 +188,32 @@ final class LineParser {
         return Optional.empty();
     }
 
-    /** Whether what was begun there is words and no statement: "because they are in series". */
+    /** Whether what was begun there is words and no statement: "as they are in series", "each branch has 15 V". */
     private boolean wordsAlone(int begun) {
-        boolean word = false;
+        int words = 0;
         for (Token token : cursor.from(begun)) {
             boolean next =
                     token.kind() == Kind.WORD && NEXT.contains(token.text().toLowerCase(Locale.ROOT));
-            if (token.kind() == Kind.NEXT || next && word) break;
-            if (STATING.contains(token.kind())) return false;
-            word |= token.kind() == Kind.WORD;
+            if (token.kind() == Kind.NEXT || next && words > 0) break;
+            if (STATING.contains(token.kind()) || token.kind() == Kind.NUMBER && words < FEW_WORDS) return false;
+            if (token.kind() == Kind.WORD) words++;
         }
-        return word;
+        return words > 0;
     }
 
     private void skipRemark() {
         while (cursor.token().kind() != Kind.END
                 && cursor.token().kind() != Kind.NEXT
                 && cursor.token().kind() != Kind.EQUALS
-                && !cursor.isWord(NEXT)) cursor.skip();
+                && !cursor.isWord(NEXT)) {
+            if (cursor.token().is("(")) skipBracket();
+            else cursor.skip();
+        }
+    }
+
+    /** What stands in brackets behind a statement is said of it. */
+    private void skipBracket() {
+        while (cursor.token().kind() != Kind.END && !cursor.token().is(")")) cursor.skip();
+        cursor.skip();
     }
 }

@@ -11,11 +11,11 @@ import didaxis.core.style.HouseStyle;
 import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
+import java.util.function.Supplier;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * Reads a line of working as people write it down.
@@ -36,14 +36,24 @@ public final class LineReader {
     private static final int LONGEST = 300;
     private static final double CLOSE = 0.01;
     private static final Pattern STROKE = Pattern.compile("[/÷:]");
+    private static final Pattern EQUIVALENT = Pattern.compile("R[_ ({]{0,2}(?:eq|eff)");
+    private static final Pattern TERMINAL = Pattern.compile("[VU][_({]{0,2}t(?!\\p{L})");
+    private static final Pattern APART =
+            Pattern.compile("=.*(?:[0-9)ΩA-Za-z] +[RVUIPEQW][\\w₀-₉]* ?=|[RVUIPr][\\w₀-₉]* +[0-9])");
+    private static final Pattern SQUARES = Pattern.compile("[IiVUE]2(?:[Rr](?![0-9_])| ?/)");
+    private static final Pattern BESIDE =
+            Pattern.compile("[RVUIP][_ ({]?(?:p(?:ar(?:allel)?)?(?!\\p{L})|ₚ|//|\\|\\||∥)");
     private static final Pattern TWO_LETTERS = Pattern.compile("\\p{L}[\\p{L}0-9₀-₉_]+");
 
     private final LineNames names;
     private final LineNames meters;
     private final LineNames timed;
     private final LineNames energies;
+    private final LineNames terminals;
+    private final List<LineNames> groups;
     private final boolean running;
     private final boolean metered;
+    private final boolean internal;
     private final LineNumbers numbers;
 
     public LineReader(Circuit circuit, HouseStyle style) {
@@ -62,23 +72,34 @@ public final class LineReader {
         this.meters = new LineNames(circuit, terms, LineNames.Habit.METERS);
         this.timed = new LineNames(circuit, terms, LineNames.Habit.TIMED);
         this.energies = new LineNames(circuit, terms, LineNames.Habit.ENERGY);
+        this.terminals = new LineNames(circuit, terms, LineNames.Habit.TERMINAL);
+        this.internal = circuit.source().internalResistance() > 0;
+        this.groups = LineNames.ofGroups(circuit, terms);
         this.numbers = new LineNumbers(format);
     }
 
     /** The line in its plainest reading. */
     public Line read(String typed) {
-        return read(typed, LineExpressions.Reading.PLAIN, names);
+        return read(typed, tokens(typed), LineExpressions.Reading.PLAIN, names);
     }
 
-    /** Every way to read it, the plainest first: what stands under a stroke, whether IR₁ is one name, whether V₁ is a meter, It a product and E an energy, may be in doubt. */
-    public List<Line> readings(String typed) {
-        Set<Line> readings = new LinkedHashSet<>();
+    /** Every way to read it, the likeliest first and each only when it is come to: what stands under a stroke, whether IR₁ is one name, whether V₁ is a meter, It a product and E an energy, which group Rp is, may be in doubt. */
+    public Stream<Line> readings(String typed) {
+        List<Supplier<Line>> readings = new ArrayList<>();
+        List<LineTokens.Token> tokens = tokens(typed);
         for (LineExpressions.Reading reading : LineExpressions.Reading.values())
-            if (mayDiffer(reading, typed)) readings.add(read(typed, reading, names));
-        if (metered) readings.add(read(typed, LineExpressions.Reading.PLAIN, meters));
-        if (running) readings.add(read(typed, LineExpressions.Reading.PLAIN, timed));
-        if (running && typed.contains("E")) readings.add(read(typed, LineExpressions.Reading.PLAIN, energies));
-        return List.copyOf(readings);
+            if (mayDiffer(reading, typed)) readings.add(() -> read(typed, tokens, reading, names));
+        List<LineNames> plain = new ArrayList<>();
+        if (metered) plain.add(meters);
+        if (running) plain.add(timed);
+        if (running && typed.contains("E")) plain.add(energies);
+        if (BESIDE.matcher(typed).find() || EQUIVALENT.matcher(typed).find()) plain.addAll(groups);
+        for (LineNames other : plain) readings.add(() -> read(typed, tokens, LineExpressions.Reading.PLAIN, other));
+        if (internal && TERMINAL.matcher(typed).find())
+            for (LineExpressions.Reading reading :
+                    List.of(LineExpressions.Reading.PLAIN, LineExpressions.Reading.PRODUCTS))
+                if (mayDiffer(reading, typed)) readings.add(() -> read(typed, tokens, reading, terminals));
+        return readings.stream().map(Supplier::get).distinct();
     }
 
     /** Habits differ over what stands beside or under a stroke, and over letters side by side. */
@@ -87,12 +108,14 @@ public final class LineReader {
             case PLAIN -> true;
             case ALL_UNDER, LOOSE -> STROKE.matcher(typed).find();
             case PRODUCTS -> TWO_LETTERS.matcher(typed).find();
+            case APART -> APART.matcher(typed).find();
+            case SQUARES -> SQUARES.matcher(typed).find();
         };
     }
 
     /** The reading in which all can be read and numbers that are said to be equal are so; nothing of the circuit is told. */
     public Line likeliest(String typed) {
-        return readings(typed).stream()
+        return readings(typed)
                 .min(Comparator.comparing((Line line) -> line.unread().isPresent())
                         .thenComparingInt(LineReader::falseSteps))
                 .orElseThrow();
@@ -113,10 +136,14 @@ public final class LineReader {
         return side.span(name -> Span.exactly(Double.NaN)).mid();
     }
 
-    private Line read(String typed, LineExpressions.Reading reading, LineNames names) {
+    private static List<LineTokens.Token> tokens(String typed) {
+        return typed.length() > LONGEST ? List.of() : LineTokens.of(typed);
+    }
+
+    private Line read(String typed, List<LineTokens.Token> tokens, LineExpressions.Reading reading, LineNames names) {
         if (typed.length() > LONGEST)
             return new Line(typed, List.of(), Optional.of(new Unread(LONGEST, typed.substring(LONGEST, LONGEST + 1))));
-        LineParser parser = new LineParser(LineTokens.of(typed), names, numbers, reading);
+        LineParser parser = new LineParser(tokens, names, numbers, reading);
         List<Chain> chains = new ArrayList<>();
         Optional<Unread> unread = parser.line(chains);
         return new Line(typed, chains, unread);

@@ -2,6 +2,7 @@ package didaxis.core.line;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -34,18 +35,26 @@ final class LineTokens {
     private static final String TENS =
             " ?[×*·⋅xX] ?10(?:\\^ ?(?:\\([+-]?[0-9]{1,2}\\)|[+-]?[0-9]{1,2})|[⁻⁺]?[⁰¹²³⁴⁵⁶⁷⁸⁹]{1,2})(?![0-9])";
     private static final Pattern TOKEN = Pattern.compile(
-            "(?<number>(?:[0-9]{1,3}(?: [0-9]{3})+(?![0-9])(?:[.,][0-9]+)?|[0-9]+(?:[.,'][0-9]+)*|[.,][0-9]+)"
+            "(?<number>[0-9]{1,3} [1-9][0-9]?/[1-9][0-9]?(?![0-9.,])|(?:[0-9]{1,3}(?: [0-9]{3})+(?![0-9])(?:[.,][0-9]+)?|[0-9]+(?:[.,'][0-9]+)*|[.,][0-9]+)"
                     + "(?:[eE][+-]?[0-9]{1,2}(?![0-9\\p{L}])|" + TENS + ")?|[½¼¾⅓⅔⅕⅛])"
-                    + "|(?<equals>=>(?= ?[\\p{L}√(0-9])|⇒|→|∴|∵|-->|->|;|\\n|,(?= )|(?<next>[=≈≅≃≡]+|(?<! ):(?= )))"
+                    + "|(?<equals>=>(?= ?[\\p{L}√(0-9])|⇒|→|∴|∵|-->|->|;|\\n|,(?= )|(?<next>[=≈≅≃≡~]+|(?<! ):(?= )))"
                     + "|(?<word>p\\.d\\.?|\\p{L}[\\p{L}'′]*(?:[0-9]+(?:,[0-9]+)*|[₀-₉]+|_\\{[^{}]{1,20}}|_[\\p{L}0-9]+|\\p{L}|[ₐ-ₜ])*)"
                     + "|(?<raised>[⁻⁺]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)"
                     + "|(?<sign>\\|\\||∥|//|\\*\\*|[-+*/×·⋅•∙÷^√()\\[\\]{}:%.])"
                     + "|(?<other>\\S)");
 
     /** 2x12 and 3 x 4: a letter that is a sign. */
-    private static final Pattern TIMES = Pattern.compile("(?<=[0-9)] ?)[xX](?= ?[0-9(])");
+    private static final Pattern TIMES = Pattern.compile("(?<=[0-9)⁰¹²³⁴-⁹] ?)[xX](?= ?[0-9(])");
     /** R// = and R∥ =: an index that is a sign. */
     private static final Pattern BESIDE = Pattern.compile("(?<=\\bR)(?:_p|//|\\|\\||∥)(?= ?=)");
+
+    /** Signs that are written as words; over only between letters or numbers, since a voltage is over a part, too. */
+    private static final Map<Pattern, String> SPELT = Map.of(
+            Pattern.compile("\\bdivided by\\b"), "/",
+            Pattern.compile("(?<=[0-9] |\\b[VUEIRP] )over(?= (?:[0-9.]+|[VUEIRP])\\b)"), "/",
+            Pattern.compile("\\b(?:times|multiplied by)\\b"), "×",
+            Pattern.compile("(?<=[0-9A-Za-z] )plus(?= [0-9A-Z])"), "+",
+            Pattern.compile("(?<=[0-9A-Za-z] )minus(?= [0-9A-Z])"), "-");
 
     private LineTokens() {}
 
@@ -93,9 +102,21 @@ final class LineTokens {
             else if (c == '\u2126') plain.append('Ω');
             else if (c == '\u00b5') plain.append('μ');
             else if (c == '’') plain.append('\'');
+            else if ("⁄∕".indexOf(c) >= 0) plain.append('/');
+            else if ("✕✖⨯∗".indexOf(c) >= 0) plain.append('×');
+            else if (c == '‖') plain.append('∥');
+            // The sum of all is named like one: ΣR.
+            else if (c == 'Σ' || c == '∑') plain.append(' ');
+            else if (c == '＝') plain.append('=');
             else plain.append(c);
         }
-        String times = TIMES.matcher(plain).replaceAll("×");
+        String signs = plain.toString();
+        for (Map.Entry<Pattern, String> spelt : SPELT.entrySet())
+            signs = spelt.getKey()
+                    .matcher(signs)
+                    .replaceAll(
+                            word -> spelt.getValue() + " ".repeat(word.group().length() - 1));
+        String times = TIMES.matcher(signs).replaceAll("×");
         return BESIDE.matcher(times).replaceAll(sign -> sign.group().length() == 2 ? "_p" : "p");
     }
 }

@@ -4,9 +4,9 @@ import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.formula.Span;
+import didaxis.core.line.Meanings.Meaning;
 import didaxis.core.quantity.Quantity;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
@@ -24,31 +24,18 @@ import java.util.stream.Stream;
  * happens to come out does not.
  */
 public final class Substitution {
-    /** A number is taken for so many cells that differ. */
-    private static final int MOST_MEANINGS = 4;
     /** So many ways to take all numbers of an equality are tried. */
     private static final int MOST_TRIED = 300;
     /** Such a change of what is sought must not leave both sides equal. */
     private static final double CHANGED = 1.37;
-    /** A number is a value if it is off by no more (common practice: one per cent). */
-    private static final double CLOSE = 0.01;
-
-    private static final int SCALED = 4;
-    private static final double EXACT = 1e-9;
-    private static final int LEAST_FIGURES = 2;
-    private static final List<Double> PREFIXES = List.of(1e3, 1e-3, 1e6, 1e-6);
-    private static final double HOUR = 3600;
-    /** Minutes and hours in seconds. */
-    private static final List<Double> TIMES = List.of(60.0, HOUR);
-    /** Numbers that belong to a law or to a unit: of two alike, halves, thousands, seconds. */
-    private static final Set<Double> CONSTANTS =
-            Set.of(1.0, 2.0, 3.0, 4.0, 5.0, 10.0, 60.0, 100.0, 1000.0, 3600.0, 1e6, 1e-3, 1e-6, 3.6e6);
 
     private final Chart chart;
     private final List<Chart> others;
     private final List<Cell> cells = new ArrayList<>();
     /** Of each cell the one that has the same value whatever the values are. */
     private final Map<Cell, Cell> alike = new LinkedHashMap<>();
+
+    private final Meanings meanings;
 
     /**
      * How an equality is a law.
@@ -65,12 +52,6 @@ public final class Substitution {
             return hours ? new Held(named, put, false, false, scaled) : this;
         }
     }
-
-    /** What one number may be; no cell for a constant. */
-    private record Meaning(Optional<Cell> cell, int rank, double factor, double number) {}
-
-    /** A value that a cell may be put in as. */
-    private record Worth(Cell cell, double value) {}
 
     public Substitution(Chart chart) {
         this.chart = chart;
@@ -89,6 +70,7 @@ public final class Substitution {
                 signature.add((long) quantity.unit().hashCode());
                 alike.put(cell, first.computeIfAbsent(signature, one -> cell));
             }
+        this.meanings = new Meanings(chart, cells, alike);
     }
 
     /** The cells with a value. */
@@ -108,6 +90,12 @@ public final class Substitution {
      * @param worth the numbers that a cell may be put in as, in SI
      */
     public Optional<Held> of(Term left, Term right, Predicate<Cell> sought, Function<Cell, List<Double>> worth) {
+        return of(left, right, sought, worth, held -> true);
+    }
+
+    /** @param wanted which of the ways counts in which it may hold */
+    public Optional<Held> of(
+            Term left, Term right, Predicate<Cell> sought, Function<Cell, List<Double>> worth, Predicate<Held> wanted) {
         List<Term.Name> names = Stream.concat(left.names(), right.names()).toList();
         if (names.isEmpty() || names.stream().anyMatch(name -> name.cell().isEmpty() && !LetterLaws.isLone(name)))
             return Optional.empty();
@@ -116,18 +104,8 @@ public final class Substitution {
         collect(right, numbers);
         List<Subject> lone = lone(names, sought);
         if (lone.isEmpty()) return Optional.empty();
-        List<Worth> values = numbers.isEmpty()
-                ? List.of()
-                : cells.stream()
-                        .flatMap(cell -> worth.apply(cell).stream().map(value -> new Worth(cell, value)))
-                        .toList();
-        List<List<Meaning>> meanings = new ArrayList<>();
-        for (Term.Written number : numbers) {
-            List<Meaning> some = meanings(number, values);
-            if (some.isEmpty()) return Optional.empty();
-            meanings.add(some);
-        }
-        return new Search(left, right, names, numbers, meanings, sought).over(lone);
+        Optional<List<List<Meaning>>> meant = meanings.of(numbers, worth);
+        return meant.flatMap(some -> new Search(left, right, names, numbers, some, sought, wanted).over(lone));
     }
 
     /** The subjects that letters without an index may be of; where there are none, any one stands for that. */
@@ -149,45 +127,6 @@ public final class Substitution {
         term.pieces().forEach(piece -> collect(piece, numbers));
     }
 
-    private List<Meaning> meanings(Term.Written number, List<Worth> values) {
-        Map<Cell, Meaning> best = new LinkedHashMap<>();
-        boolean rounded = number.figures() >= LEAST_FIGURES;
-        for (Worth one : values)
-            meaning(number, rounded, one.cell, one.value)
-                    .ifPresent(meant -> best.merge(
-                            alike.get(one.cell), meant, (before, now) -> now.rank < before.rank ? now : before));
-        List<Meaning> all = new ArrayList<>(best.values().stream()
-                .sorted(Comparator.comparingInt(Meaning::rank))
-                .limit(MOST_MEANINGS)
-                .toList());
-        if (number.quantity().isEmpty() && CONSTANTS.contains(number.si()))
-            all.add(new Meaning(Optional.empty(), 0, 1, number.si()));
-        return all;
-    }
-
-    private static Optional<Meaning> meaning(Term.Written number, boolean rounded, Cell cell, double value) {
-        boolean unit = number.quantity().isPresent();
-        if (unit && !number.quantity().get().unit().equals(cell.quantity().unit())) return Optional.empty();
-        double si = number.si();
-        if (close(si, value, EXACT)) return of(cell, 0, 1, si);
-        if (rounded && Math.abs(si - value) <= number.half() * (1 + EXACT)) return of(cell, 1, 1, si);
-        if (close(si, value, CLOSE)) return of(cell, 2, 1, si);
-        if (unit || si == 0) return Optional.empty();
-        if (cell.quantity() == Quantity.TIME)
-            for (double factor : TIMES) if (close(si * factor, value, EXACT)) return of(cell, 3, factor, si);
-        for (double factor : PREFIXES)
-            if (close(si * factor, value, rounded ? CLOSE : EXACT)) return of(cell, SCALED, 1, si);
-        return Optional.empty();
-    }
-
-    private static Optional<Meaning> of(Cell cell, int rank, double factor, double number) {
-        return Optional.of(new Meaning(Optional.of(cell), rank, factor, number));
-    }
-
-    private static boolean close(double number, double value, double relative) {
-        return Math.abs(number - value) <= relative * (1 + EXACT) * Math.abs(value);
-    }
-
     /** Tries what the numbers of one equality may be. */
     private final class Search {
         private final Term left;
@@ -196,6 +135,7 @@ public final class Substitution {
         private final List<Term.Written> numbers;
         private final List<List<Meaning>> meanings;
         private final Predicate<Cell> sought;
+        private final Predicate<Held> wanted;
         private int tried;
 
         Search(
@@ -204,13 +144,15 @@ public final class Substitution {
                 List<Term.Name> names,
                 List<Term.Written> numbers,
                 List<List<Meaning>> meanings,
-                Predicate<Cell> sought) {
+                Predicate<Cell> sought,
+                Predicate<Held> wanted) {
             this.left = left;
             this.right = right;
             this.names = names;
             this.numbers = numbers;
             this.meanings = meanings;
             this.sought = sought;
+            this.wanted = wanted;
         }
 
         Optional<Held> over(List<Subject> lone) {
@@ -234,7 +176,10 @@ public final class Substitution {
                 for (int k = 0; k < at.length; k++)
                     meant.put(numbers.get(k), meanings.get(k).get(at[k]));
                 Term.Written lost = squared < 0 ? null : numbers.get(squared);
-                if (holds(meant, lone, lost)) return Optional.of(held(meant.values(), lone, squared >= 0));
+                if (holds(meant, lone, lost)) {
+                    Held held = held(meant.values(), lone, squared >= 0);
+                    if (wanted.test(held)) return Optional.of(held);
+                }
                 int k = 0;
                 while (k < at.length && ++at[k] == meanings.get(k).size()) at[k++] = 0;
                 if (k == at.length) break;
@@ -248,10 +193,10 @@ public final class Substitution {
             boolean hours = !squared;
             boolean scaled = false;
             for (Meaning one : meant) {
-                one.cell().ifPresent(put::add);
-                scaled |= one.rank() == SCALED;
+                one.thing().map(Meanings.Thing::cells).ifPresent(put::addAll);
+                scaled |= one.rank() == Meanings.SCALED;
                 lost |= one.factor() != 1;
-                hours &= one.factor() == 1 || one.factor() == HOUR;
+                hours &= one.factor() == 1 || one.factor() == Meanings.HOUR;
             }
             Set<Cell> named = new HashSet<>();
             names.forEach(name -> LetterLaws.of(name, lone).cell().ifPresent(named::add));
@@ -299,8 +244,8 @@ public final class Substitution {
                         @Override
                         public Span of(Term.Written written) {
                             Meaning meaning = meant.get(written);
-                            double value = meaning.cell()
-                                    .map(cell -> other.value(cell).orElse(Double.NaN))
+                            double value = meaning.thing()
+                                    .map(thing -> thing.in(other))
                                     .orElse(meaning.number());
                             return Span.exactly(written == squared ? value * value : value);
                         }

@@ -5,6 +5,7 @@ import didaxis.core.formula.Span;
 import didaxis.core.quantity.Quantity;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /** One side of an equality as it was written: numbers and names, put together by signs. */
@@ -30,13 +31,18 @@ public sealed interface Term {
             return new Span(si - give, si, si + give);
         }
 
+        private static final Pattern TENS = Pattern.compile("(?:[eE]| ?[×*xX]).*");
+        private static final Pattern NO_DIGITS = Pattern.compile("[^0-9]");
+        private static final Pattern LEADING_ZEROS = Pattern.compile("^0+");
+        private static final Pattern HOURS = Pattern.compile("(?s).*[WA]\\s?h\\s*");
+
         Written negative() {
             return new Written("-" + text, -si, half, pointed, quantity);
         }
 
         /** Whether its unit is made with hours: Wh, kWh, Ah. */
         public boolean inHours() {
-            return text.matches("(?s).*[WA]\\s?h\\s*");
+            return HOURS.matcher(text).matches();
         }
 
         /** The same number alone. */
@@ -55,9 +61,11 @@ public sealed interface Term {
         public int figures() {
             return Math.max(
                     1,
-                    text.replaceFirst("(?:[eE]| ?[×*xX]).*", "")
-                            .replaceAll("[^0-9]", "")
-                            .replaceFirst("^0+", "")
+                    LEADING_ZEROS
+                            .matcher(NO_DIGITS
+                                    .matcher(TENS.matcher(text).replaceFirst(""))
+                                    .replaceAll(""))
+                            .replaceFirst("")
                             .length());
         }
 

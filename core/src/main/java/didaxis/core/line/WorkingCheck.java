@@ -9,6 +9,7 @@ import didaxis.core.style.HouseStyle;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -94,11 +95,27 @@ public final class WorkingCheck {
 
     private Checked best(String typed) {
         Checked best = null;
-        for (Line reading : reader.readings(typed)) {
+        for (Iterator<Line> readings = reader.readings(typed).iterator(); readings.hasNext(); ) {
+            Line reading = readings.next();
             Checked checked = new Checked(reading, remarks(reading));
-            if (best == null || against(checked) < against(best)) best = checked;
+            if (best == null || isBetter(checked, best)) best = checked;
+            if (against(best) == 0 && unknown(best) == 0) break;
         }
         return best;
+    }
+
+    /** Of readings with as little against them the one in which fewer names mean nothing in this circuit. */
+    private static boolean isBetter(Checked one, Checked other) {
+        int less = against(other) - against(one);
+        return less > 0 || less == 0 && unknown(one) < unknown(other);
+    }
+
+    private static long unknown(Checked checked) {
+        return checked.line().chains().stream()
+                .flatMap(chain -> chain.sides().stream())
+                .flatMap(Term::names)
+                .filter(name -> name.cell().isEmpty() && !LetterLaws.isLone(name))
+                .count();
     }
 
     private static int against(Checked checked) {

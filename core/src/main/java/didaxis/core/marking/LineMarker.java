@@ -141,7 +141,10 @@ final class LineMarker {
         boolean asPutIn = method.factorLost()
                 ? method.hasFormula()
                 : method.hasSubstitution() && method.put().stream().allMatch(ledger::mayStand);
-        boolean right = ledger.follows(answer) || style.followThrough() && asPutIn && gives(method, worked);
+        // What is put in is seen: no rounding on the way can excuse an amount that it does not give.
+        boolean excused = answer instanceof Finding.RoundedEarly && asPutIn && !Double.isNaN(method.value());
+        boolean right = ledger.follows(answer) && (!excused || gives(method, worked))
+                || style.followThrough() && asPutIn && gives(method, worked);
         boolean sound = isSound(worked, stated);
         boolean all = right && style.answerAlone() && sound && !method.factorLost();
         boolean inTheHead = all || right && method.hasFormula() && sound;

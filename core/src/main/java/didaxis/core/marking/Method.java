@@ -54,13 +54,18 @@ record Method(int formula, int substitution, Set<Cell> put, boolean factorLost, 
                 for (int other = one + 1; other < sides.size() && (one == 0 || other == one + 1); other++) {
                     Term left = sides.get(one);
                     Term right = sides.get(other);
-                    Optional<Held> found = asked.substitution().of(left, right, asked::isSought, worth);
+                    Optional<Held> found = asked.substitution()
+                            .of(
+                                    left,
+                                    right,
+                                    asked::isSought,
+                                    worth,
+                                    held -> !letters(held) || rests(held, asked, useful));
                     if (found.isEmpty()) continue;
                     Held held = inHours(statement) ? found.get().inHours() : found.get();
                     int line = statement.lines().get(other);
-                    if (held.put().isEmpty() && !held.factorLost()) {
-                        if (rests(held, asked, useful)) method = method.withFormula(line);
-                    } else if (held.named().stream().allMatch(asked::isSought)) {
+                    if (letters(held)) method = method.withFormula(line);
+                    else if (held.named().stream().allMatch(asked::isSought)) {
                         boolean tells = left instanceof Term.Name && !held.scaled();
                         Method now = method.with(line, held, tells ? value(right) : Double.NaN);
                         if (held.factorLost()) lost = now;
@@ -85,6 +90,11 @@ record Method(int formula, int substitution, Set<Cell> put, boolean factorLost, 
 
     private static double value(Term side) {
         return side.span(name -> Span.exactly(Double.NaN)).mid();
+    }
+
+    /** Whether no number stands in it. */
+    private static boolean letters(Held held) {
+        return held.put().isEmpty() && !held.factorLost();
     }
 
     private static boolean rests(Held held, Asked asked, Predicate<Cell> useful) {

@@ -43,6 +43,7 @@ public record WorkedAnswer(
     /** An amount does not say how it came about. */
     private static final Pattern CALCULATED = Pattern.compile("(?s).*=.*([=+×*/÷√^]| x ).*|.*[+×*/÷√^].*=.*");
 
+    private static final Pattern EQUALS = Pattern.compile("[=≈~]");
     private static final Pattern LINES = Pattern.compile("(?s).*\\S\\s*\\R\\s*\\S.*");
 
     /** Whether a text is a working: an amount on one line is read as such, and words alone are neither. */
@@ -50,7 +51,8 @@ public record WorkedAnswer(
         if (text.isBlank()) return false;
         boolean isAmount = !CALCULATED.matcher(text).matches()
                 && format.read(form.inUnit(text), form.cell().quantity()) instanceof Reading.Read;
-        return !isAmount && (LINES.matcher(text).matches() || text.contains("=") || text.contains("≈"));
+        return !isAmount
+                && (LINES.matcher(text).matches() || EQUALS.matcher(text).find());
     }
 
     /** The last line on which each cell is stated. */
@@ -135,8 +137,8 @@ public record WorkedAnswer(
     }
 
     /**
-     * Whether whose value it tells is only understood: R2R3/(R2 + R3) = 12 × 4/16 = 3 Ω is what these make together, while
-     * I1 + I2 = 2 A tells of none of them alone.
+     * Whether whose value it tells is only understood: R2R3/(R2 + R3) = 12 × 4/16 = 3 Ω is what these make together, and
+     * I1 + I2 = 2 A what is asked where that is their sum, while it tells of none of them alone.
      */
     private static boolean isUnderstood(Statement statement, Asked asked) {
         if (statement.named().isPresent())
@@ -148,7 +150,16 @@ public record WorkedAnswer(
         int last = statement.sides().size() - 1;
         boolean worked = IntStream.range(1, last)
                 .anyMatch(k -> statement.sides().get(k).names().findAny().isEmpty());
-        return worked && !ofWhatIsAsked && statement.reciprocal().isEmpty();
+        boolean together =
+                (worked || isLaw(first, asked)) && statement.reciprocal().isEmpty();
+        return together && !ofWhatIsAsked;
+    }
+
+    /** Whether letters are what is asked by a law. */
+    private static boolean isLaw(Term letters, Asked asked) {
+        return asked.substitution()
+                .of(Term.Name.of(asked.cell()), letters, asked::isSought, cell -> List.of())
+                .isPresent();
     }
 
     /** The last that states it by its name, or as an amount alone; else the last that may mean it. */

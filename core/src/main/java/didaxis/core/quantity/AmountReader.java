@@ -52,14 +52,17 @@ final class AmountReader {
 
     private static final Map<Quantity, Map<String, BigDecimal>> UNITS = units();
 
+    private static final Pattern BEFORE_UNIT = Pattern.compile("^.*[0-9](?=[^0-9]*$)");
+    private static final Pattern BETWEEN = Pattern.compile("[ .,]");
+
     private AmountReader() {}
 
     /** Written as a word where it is more than the symbol with a prefix; an Ω may be spelt on any keyboard. */
     static AmountFormat.UnitForm unitForm(String typed, Quantity quantity) {
         String text = STOP_BEHIND_UNIT.matcher(plain(typed)).replaceFirst("");
-        String unit = text.substring(text.lastIndexOf('=') + 1)
-                .replaceFirst("^.*[0-9](?=[^0-9]*$)", "")
-                .replaceAll("[ .,]", "");
+        String behind =
+                BEFORE_UNIT.matcher(text.substring(text.lastIndexOf('=') + 1)).replaceFirst("");
+        String unit = BETWEEN.matcher(behind).replaceAll("");
         String lower = unit.toLowerCase(Locale.ROOT);
         boolean none =
                 quantity.unit().isEmpty() ? false : Stream.of(Prefix.values()).anyMatch(one -> one.symbol.equals(unit));

@@ -57,7 +57,7 @@ class LineReaderTest {
                         '{', '}', '½', '₂', 'o', 'f', 's', '?', '\n'
                     })
                     String text) {
-        for (Line line : READER.readings(text)) {
+        for (Line line : READER.readings(text).toList()) {
             assertEquals(text, line.typed());
             line.unread()
                     .ifPresent(unread -> assertTrue(

@@ -1,0 +1,175 @@
+package didaxis.core.line;
+
+import didaxis.core.chart.Chart;
+import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Outline;
+import didaxis.core.quantity.Quantity;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+
+/** What the numbers of a line may stand for: a cell that has it, or what is often worked out of two without a line of its own. */
+final class Meanings {
+    /** A number is taken for so many cells that differ. */
+    private static final int MOST_MEANINGS = 4;
+    /** A number is a value if it is off by no more (common practice: one per cent). */
+    private static final double CLOSE = 0.01;
+
+    static final int SCALED = 4;
+    private static final int MOST_JOINED = 4;
+    private static final double EXACT = 1e-9;
+    private static final int LEAST_FIGURES = 2;
+    private static final List<Double> PREFIXES = List.of(1e3, 1e-3, 1e6, 1e-6);
+    private static final List<Double> PRODUCTS = List.of(1e6, 1e-6);
+    static final double HOUR = 3600;
+    /** Minutes and hours in seconds. */
+    private static final List<Double> TIMES = List.of(60.0, HOUR);
+    /** Numbers that belong to a law or to a unit: of two alike, halves, thousands, seconds. */
+    private static final Set<Double> CONSTANTS =
+            Set.of(1.0, 2.0, 3.0, 4.0, 5.0, 10.0, 60.0, 100.0, 1000.0, 3600.0, 1e6, 1e-3, 1e-6, 3.6e6);
+
+    private final List<Cell> cells;
+    private final Map<Cell, Cell> alike;
+    /** Sums and products of two that are joined, and squares. */
+    private final List<Thing> worked = new ArrayList<>();
+
+    /** What one number may be; nothing for a constant. */
+    record Meaning(Optional<Thing> thing, int rank, double factor, double number) {}
+
+    /** What a number may stand for: a cell, or the sum or the product of two. */
+    record Thing(Cell cell, Optional<Cell> other, boolean added) {
+        static Thing of(Cell cell) {
+            return new Thing(cell, Optional.empty(), false);
+        }
+
+        List<Cell> cells() {
+            return other.map(one -> List.of(cell, one)).orElse(List.of(cell));
+        }
+
+        double of(double one, double another) {
+            return other.isEmpty() ? one : added ? one + another : one * another;
+        }
+
+        double in(Chart chart) {
+            return of(
+                    chart.value(cell).orElse(Double.NaN),
+                    other.map(one -> chart.value(one).orElse(Double.NaN)).orElse(0.0));
+        }
+
+        /** The prefixes that a number may lack which stands for it: of a product each factor may lack one. */
+        List<Double> prefixes() {
+            return other.isEmpty() || added ? PREFIXES : PRODUCTS;
+        }
+    }
+
+    /** A value that a thing may be put in as. */
+    private record Worth(Thing thing, double value) {}
+
+    /** @param alike of each cell the one that has the same value whatever the values are */
+    Meanings(Chart chart, List<Cell> cells, Map<Cell, Cell> alike) {
+        this.cells = cells;
+        this.alike = alike;
+        joined(chart);
+        for (Cell cell : cells)
+            if (cell.quantity() == Quantity.VOLTAGE || cell.quantity() == Quantity.CURRENT)
+                worked.add(new Thing(cell, Optional.of(cell), false));
+    }
+
+    private void joined(Chart chart) {
+        Outline outline = chart.circuit().outline();
+        for (int node = 0; node < outline.size(); node++) {
+            List<Cell> members = Arrays.stream(outline.membersOf(node))
+                    .mapToObj(chart.subjects()::at)
+                    .flatMap(Optional::stream)
+                    .map(Cell::resistance)
+                    .filter(alike::containsKey)
+                    .limit(MOST_JOINED)
+                    .toList();
+            for (int one = 0; one < members.size(); one++)
+                for (int other = one + 1; other < members.size(); other++)
+                    for (boolean added : List.of(true, false))
+                        worked.add(new Thing(members.get(one), Optional.of(members.get(other)), added));
+        }
+    }
+
+    /**
+     * Of each number what it may be; empty where one of them can be nothing.
+     *
+     * @param worth the numbers that a cell may be put in as, in SI
+     */
+    Optional<List<List<Meaning>>> of(List<Term.Written> numbers, Function<Cell, List<Double>> worth) {
+        List<Worth> values = numbers.isEmpty()
+                ? List.of()
+                : cells.stream()
+                        .flatMap(cell -> worth.apply(cell).stream().map(value -> new Worth(Thing.of(cell), value)))
+                        .toList();
+        List<List<Meaning>> meanings = new ArrayList<>();
+        for (Term.Written number : numbers) {
+            List<Meaning> some = meanings(number, values);
+            if (some.isEmpty()) some = meanings(number, worked(worth));
+            if (some.isEmpty()) return Optional.empty();
+            meanings.add(some);
+        }
+        return Optional.of(meanings);
+    }
+
+    private List<Worth> worked(Function<Cell, List<Double>> worth) {
+        List<Worth> values = new ArrayList<>();
+        for (Thing thing : worked)
+            for (double one : worth.apply(thing.cell()))
+                for (double other : worth.apply(thing.other().orElseThrow()))
+                    if (!thing.cell().equals(thing.other().orElseThrow()) || one == other)
+                        values.add(new Worth(thing, thing.of(one, other)));
+        return values;
+    }
+
+    private List<Meaning> meanings(Term.Written number, List<Worth> values) {
+        Map<Thing, Meaning> best = new LinkedHashMap<>();
+        boolean rounded = number.figures() >= LEAST_FIGURES;
+        for (Worth one : values) {
+            Thing thing = one.thing();
+            Thing alike = new Thing(this.alike.get(thing.cell()), thing.other().map(this.alike::get), thing.added());
+            meaning(number, rounded, thing, one.value)
+                    .ifPresent(
+                            meant -> best.merge(alike, meant, (before, now) -> now.rank < before.rank ? now : before));
+        }
+        List<Meaning> all = new ArrayList<>(best.values().stream()
+                .sorted(Comparator.comparingInt(Meaning::rank))
+                .limit(MOST_MEANINGS)
+                .toList());
+        if (number.quantity().isEmpty() && CONSTANTS.contains(number.si()))
+            all.add(new Meaning(Optional.empty(), 0, 1, number.si()));
+        return all;
+    }
+
+    private static Optional<Meaning> meaning(Term.Written number, boolean rounded, Thing thing, double value) {
+        boolean unit = number.quantity().isPresent();
+        boolean product = thing.other().isPresent() && !thing.added();
+        Quantity quantity = thing.cell().quantity();
+        if (unit && (product || !number.quantity().get().unit().equals(quantity.unit()))) return Optional.empty();
+        double si = number.si();
+        if (close(si, value, EXACT)) return of(thing, 0, 1, si);
+        if (rounded && Math.abs(si - value) <= number.half() * (1 + EXACT)) return of(thing, 1, 1, si);
+        if (close(si, value, CLOSE)) return of(thing, 2, 1, si);
+        if (unit || si == 0) return Optional.empty();
+        if (quantity == Quantity.TIME)
+            for (double factor : TIMES) if (close(si * factor, value, EXACT)) return of(thing, 3, factor, si);
+        for (double factor : thing.prefixes())
+            if (close(si * factor, value, rounded ? CLOSE : EXACT)) return of(thing, SCALED, 1, si);
+        return Optional.empty();
+    }
+
+    private static Optional<Meaning> of(Thing thing, int rank, double factor, double number) {
+        return Optional.of(new Meaning(Optional.of(thing), rank, factor, number));
+    }
+
+    private static boolean close(double number, double value, double relative) {
+        return Math.abs(number - value) <= relative * (1 + EXACT) * Math.abs(value);
+    }
+}
