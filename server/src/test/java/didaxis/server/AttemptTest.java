@@ -277,6 +277,9 @@ class AttemptTest {
         assertEquals(409, absent.get(work() + "/model").status(), "until it is handed back");
         release(false);
         absent.get(work() + "/model").done();
+        teacher.delete("/api/assignments/" + id + "/release").done();
+        assertEquals(409, absent.get(work() + "/model").status(), "the last handing back was taken back");
+        assertTrue(inList(learner).get("released").asBoolean(), "the one before stays");
     }
 
     @Test

@@ -28,7 +28,7 @@ final class LineExpressions {
     private static final int LARGEST_POWER = 12;
     private static final Pattern ROOT = Pattern.compile("(?i)sqrt|root");
     private static final Pattern INDEXED = Pattern.compile("\\p{L}[0-9₀-₉_].*");
-    private static final Pattern FIGURES = Pattern.compile("(?i)s|sf|sig|sigfigs?|d|dp|decimal|figures?|significant");
+    private static final Pattern FIGURES = Pattern.compile("(?i)sf|sig|sigfigs?|dp|decimal|figures?|significant");
 
     private final LineCursor cursor;
     private final LineNames names;
@@ -63,7 +63,9 @@ final class LineExpressions {
     private boolean isFigures() {
         return cursor.token().is("(")
                 && cursor.ahead(1).kind() == Kind.NUMBER
-                && FIGURES.matcher(cursor.ahead(2).text()).matches();
+                && (FIGURES.matcher(cursor.ahead(2).text()).matches()
+                        || cursor.ahead(2).text().matches("[sd]")
+                                && cursor.ahead(3).is("."));
     }
 
     private boolean isRemark(int places) {

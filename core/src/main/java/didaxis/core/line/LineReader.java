@@ -40,7 +40,7 @@ public final class LineReader {
     private static final Pattern TERMINAL = Pattern.compile("[VU][_({]{0,2}t(?!\\p{L})");
     private static final Pattern APART =
             Pattern.compile("=.*(?:[0-9)ΩA-Za-z] +[RVUIPEQW][\\w₀-₉]* ?=|[RVUIPr][\\w₀-₉]* +[0-9])");
-    private static final Pattern SQUARES = Pattern.compile("[IiVUE]2(?:[Rr](?![0-9_])| ?/)");
+    private static final Pattern SQUARES = Pattern.compile("[IiVUE]2(?: ?/ ?)?[Rr](?![0-9_₀-₉])");
     private static final Pattern BESIDE =
             Pattern.compile("[RVUIP][_ ({]?(?:p(?:ar(?:allel)?)?(?!\\p{L})|ₚ|//|\\|\\||∥)");
     private static final Pattern TWO_LETTERS = Pattern.compile("\\p{L}[\\p{L}0-9₀-₉_]+");

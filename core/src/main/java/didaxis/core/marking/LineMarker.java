@@ -141,8 +141,11 @@ final class LineMarker {
         boolean asPutIn = method.factorLost()
                 ? method.hasFormula()
                 : method.hasSubstitution() && method.put().stream().allMatch(ledger::mayStand);
-        // What is put in is seen: no rounding on the way can excuse an amount that it does not give.
-        boolean excused = answer instanceof Finding.RoundedEarly && asPutIn && !Double.isNaN(method.value());
+        // What is put in is seen: no rounding on the way can excuse an amount that it plainly does not give.
+        boolean excused = answer instanceof Finding.RoundedEarly
+                && worked.remarked(Remark.FalseStep.class)
+                && asPutIn
+                && !Double.isNaN(method.value());
         boolean right = ledger.follows(answer) && (!excused || gives(method, worked))
                 || style.followThrough() && asPutIn && gives(method, worked);
         boolean sound = isSound(worked, stated);
