@@ -20,7 +20,7 @@ public class DemoSheets {
     public void send(long assignment, long learner, QuestionContent question, String... typed) {
         Paper paper = Paper.of(List.of(question.body()), ClassStyle.STANDARD);
         List<Answer> answers = answers(paper, typed);
-        sheets.send(new Sheets.Whose(assignment, learner, 1), answers, Judgement.of(paper, answers));
+        sheets.send(new Sheets.Whose(assignment, learner, 1), answers);
     }
 
     public void begin(long assignment, long learner, QuestionContent question, String... typed) {

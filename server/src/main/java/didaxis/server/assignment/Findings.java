@@ -26,6 +26,9 @@ class Findings {
     private static final String OF_LEARNER = OF_ASSIGNMENT + """
             AND h.learner_id = :learner
             """;
+    private static final String BEHIND = OF_ASSIGNMENT + """
+            AND s.memo_revision < :memo
+            """;
     private static final String PUT = """
             INSERT OR REPLACE INTO finding (submission_id, box, code, points, detail, slip, slips, working, amended)
             VALUES (:submission, :box, :code, :points, :detail, :slip, :slips, :working, :amended)
@@ -42,6 +45,11 @@ class Findings {
     /** Of all sheets of an assignment, by the ids of their submissions. */
     Map<Long, List<StoredFinding>> of(long assignment) {
         return found(database.sql(OF_ASSIGNMENT).param("assignment", assignment));
+    }
+
+    /** Of the sheets that are marked by an earlier revision of the memo than this. */
+    Map<Long, List<StoredFinding>> behind(long assignment, int memo) {
+        return found(database.sql(BEHIND).param("assignment", assignment).param("memo", memo));
     }
 
     /** Of one learner's sheet alone. */

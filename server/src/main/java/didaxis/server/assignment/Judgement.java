@@ -22,6 +22,9 @@ import java.util.Map;
  * @param memo its revision
  */
 record Judgement(Map<String, BoxFinding> findings, List<StoredFinding> stored, int marks, int memo) {
+    /** Of a sheet that was not marked yet. */
+    static final Judgement NONE = new Judgement(Map.of(), List.of(), 0, -1);
+
     static Judgement of(Paper paper, List<Answer> answers) {
         return new Judging(paper).of(answers);
     }

@@ -26,9 +26,14 @@ class Memos {
             """;
     private static final String BEHIND = """
             SELECT DISTINCT h.assignment_id FROM submission s JOIN sheet h ON h.id = s.sheet_id
-            JOIN memo_revision m ON m.assignment_id = h.assignment_id
             JOIN assignment a ON a.id = h.assignment_id AND a.withdrawn_at IS NULL
-            WHERE s.memo_revision < m.revision
+            LEFT JOIN memo_revision m ON m.assignment_id = h.assignment_id
+            WHERE s.memo_revision < COALESCE(m.revision, 0)
+            """;
+    private static final String UNMARKED = """
+            SELECT s.id, h.assignment_id FROM submission s JOIN sheet h ON h.id = s.sheet_id
+            JOIN assignment a ON a.id = h.assignment_id AND a.withdrawn_at IS NULL
+            WHERE s.memo_revision < 0
             """;
     private static final String PROGRESS = """
             SELECT count(*) AS sheets, COALESCE(SUM(s.memo_revision >= (
@@ -79,9 +84,18 @@ class Memos {
                 .single();
     }
 
-    /** The assignments of which sheets are still marked by an earlier memo. */
+    /** The assignments of which sheets are not marked yet, or by an earlier memo. */
     List<Long> behind() {
         return database.sql(BEHIND).query(Long.class).list();
+    }
+
+    /** What came in and is not marked yet: ids of submissions, and of their assignments. */
+    Map<Long, Long> unmarked() {
+        Map<Long, Long> unmarked = new TreeMap<>();
+        database.sql(UNMARKED).query((ResultSet row) -> {
+            unmarked.put(row.getLong("id"), row.getLong("assignment_id"));
+        });
+        return unmarked;
     }
 
     /** How many sheets that came in are marked by the memo as it is now, of how many. */

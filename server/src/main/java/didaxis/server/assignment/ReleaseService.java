@@ -60,6 +60,7 @@ class ReleaseService {
         Map<Long, Collected> marked = new LinkedHashMap<>();
         Optional<AssignmentView> released = Optional.empty();
         while (released.isEmpty()) {
+            remarking.finish();
             Unsent unsent = transactions.read(() -> unsent(id, teacher));
             if (!collect && !unsent.drafts().isEmpty()) throw somebodyWorks(id, teacher);
             unsent.drafts().forEach((learner, draft) -> {
@@ -101,7 +102,7 @@ class ReleaseService {
         boolean all = unsent.entrySet().stream()
                 .allMatch(one -> marked.containsKey(one.getKey())
                         && marked.get(one.getKey()).revision() == one.getValue().revision());
-        if (!all) return Optional.empty();
+        if (!all || !remarking.finished(id)) return Optional.empty();
         Instant now = clock.instant();
         unsent.keySet().forEach(learner -> {
             Collected sheet = marked.get(learner);

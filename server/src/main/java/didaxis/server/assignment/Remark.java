@@ -1,15 +1,14 @@
 package didaxis.server.assignment;
 
-import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 
 /**
- * What sheets that came in are worth under another memo. Only questions that have changed are marked anew; of all else the
- * marker's word stands as it was given. Not for several threads.
+ * What sheets that came in are worth under another memo. Of those that are marked only questions that have changed are marked
+ * anew; of all else the marker's word stands as it was given. Not for several threads.
  */
 final class Remark {
     private final Variants variants;
@@ -29,15 +28,14 @@ final class Remark {
         Paper paper = variants.numbered(variant);
         Judging judging = judgings.computeIfAbsent(variant, first -> new Judging(paper));
         Map<String, String> typed = Judging.typed(sent.answers());
-        Map<String, StoredFinding> anew = new HashMap<>();
-        for (int place : changed)
-            judging.question(place, typed).forEach((id, found) -> anew.put(id, StoredFinding.of(id, found)));
-        List<StoredFinding> findings = new ArrayList<>();
-        for (StoredFinding stored : sent.findings())
-            findings.add(Optional.ofNullable(anew.get(stored.box()))
-                    .map(other -> other.given(stored.given()))
-                    .orElse(stored));
-        List<StoredFinding> amended = judging.amended(findings, typed);
+        Map<String, StoredFinding> findings = new LinkedHashMap<>();
+        sent.findings().forEach(stored -> findings.put(stored.box(), stored));
+        for (int place = 0; place < paper.questions().size(); place++)
+            if (!sent.marked() || changed.contains(place))
+                judging.question(place, typed)
+                        .forEach((id, found) -> findings.merge(
+                                id, StoredFinding.of(id, found), (stored, other) -> other.given(stored.given())));
+        List<StoredFinding> amended = judging.amended(List.copyOf(findings.values()), typed);
         return new Remarked(sent, amended, paper.marks(amended));
     }
 }

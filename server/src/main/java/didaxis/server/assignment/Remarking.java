@@ -4,10 +4,14 @@ import didaxis.server.assignment.Remark.Remarked;
 import didaxis.server.config.Transactions;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.locks.ReentrantLock;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -15,21 +19,29 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /**
- * Marks anew what came in before a memo was put right, some sheets at a time. Each sheet says by which memo it is marked, so
- * what a crash leaves undone is done at the next start, and nothing twice.
+ * Marks what came in, and marks anew what came in before a memo was put right, some sheets at a time. Each sheet says by which
+ * memo it is marked, so what a crash leaves undone is done at the next start, and nothing twice.
  */
 @Component
 class Remarking {
     private static final Logger LOG = LoggerFactory.getLogger(Remarking.class);
     private static final int TOGETHER = 20;
+    /** Nobody waits longer for what is not marked yet. */
+    private static final int MOST_SECONDS = 3;
+
+    private static final int MOST_IDLE = 3;
 
     private final Assignments assignments;
     private final Sheets sheets;
     private final Memos memos;
     private final SheetNews news;
     private final Transactions transactions;
-    private final Set<Long> running = ConcurrentHashMap.newKeySet();
-    private final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
+    private final Set<Long> queued = ConcurrentHashMap.newKeySet();
+    /** Submissions that could not be marked; each is tried once a start. */
+    private final Set<Long> failed = ConcurrentHashMap.newKeySet();
+
+    private final ReentrantLock turn = new ReentrantLock();
+    final ExecutorService worker = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "remarking");
         thread.setDaemon(true);
         return thread;
@@ -48,16 +60,16 @@ class Remarking {
         transactions.read(memos::behind).forEach(this::of);
     }
 
-    /** Marks anew what is still marked by an earlier memo; nothing is done where all is as it should be. */
+    /** Marks in the background what is not marked by the memo as it is now; nothing is done where all is as it should be. */
     void of(long assignment) {
-        if (!running.add(assignment)) return;
+        if (!queued.add(assignment)) return;
         worker.execute(() -> {
-            running.remove(assignment);
+            queued.remove(assignment);
+            turn.lock();
             try {
-                if (all(assignment)) news.of(assignment);
-            } catch (RuntimeException e) {
-                // Its sheets stay behind and are tried again at the next start or correction.
-                LOG.error("sheets of assignment {} could not be marked anew", assignment, e);
+                all(assignment);
+            } finally {
+                turn.unlock();
             }
         });
     }
@@ -67,9 +79,44 @@ class Remarking {
         if (transactions.read(() -> memos.number(assignment)) != judgement.memo()) of(assignment);
     }
 
+    /** Ends when all that came in until now is marked, or after a few seconds: before any teacher looks at it. */
+    void finish() {
+        if (transactions.read(this::unmarked).isEmpty()) return;
+        try {
+            if (!turn.tryLock(MOST_SECONDS, TimeUnit.SECONDS)) return;
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            return;
+        }
+        try {
+            Set.copyOf(transactions.read(this::unmarked).values()).forEach(this::all);
+        } finally {
+            turn.unlock();
+        }
+    }
+
+    /** Whether nothing of an assignment waits for its first marking. */
+    boolean finished(long assignment) {
+        return !unmarked().containsValue(assignment);
+    }
+
+    private Map<Long, Long> unmarked() {
+        Map<Long, Long> unmarked = memos.unmarked();
+        unmarked.keySet().removeAll(failed);
+        return unmarked;
+    }
+
     /** The sheets that are behind, and all that is needed to mark them. */
     private record Behind(
-            Variants variants, MemoRevision memo, List<Memos.Revision> revisions, List<Sheets.Submission> sheets) {}
+            Variants variants, MemoRevision memo, List<Memos.Revision> revisions, List<Sheets.Submission> sheets) {
+        boolean isAs(Behind other) {
+            return memo.revision() == other.memo.revision() && ids().equals(other.ids());
+        }
+
+        private List<Long> ids() {
+            return sheets.stream().map(Sheets.Submission::id).toList();
+        }
+    }
 
     private Behind behind(long id) {
         List<Memos.Revision> revisions = memos.revisions(id);
@@ -78,24 +125,31 @@ class Remarking {
                 assignments.variants(assignments.one(id), memo),
                 memo,
                 revisions,
-                sheets.all(id).stream()
-                        .filter(sheet -> sheet.memo() < memo.revision())
+                sheets.behind(id, memo.revision()).stream()
+                        .filter(sheet -> !failed.contains(sheet.id()))
                         .toList());
     }
 
-    /** Whether any was behind; ends where a whole round has brought none of them further. */
-    private boolean all(long id) {
-        Behind behind = transactions.read(() -> behind(id));
-        boolean any = !behind.sheets().isEmpty();
-        while (!behind.sheets().isEmpty()) {
-            remark(id, behind);
-            Behind left = transactions.read(() -> behind(id));
-            boolean stuck = left.memo().revision() == behind.memo().revision()
-                    && left.sheets().size() == behind.sheets().size();
-            if (stuck) throw new IllegalStateException(left.sheets().size() + " sheets stay as they are");
-            behind = left;
+    /** Ends where whole rounds have brought none of them further. */
+    private void all(long id) {
+        try {
+            Behind behind = transactions.read(() -> behind(id));
+            boolean anew = behind.sheets().stream().anyMatch(Sheets.Submission::marked);
+            for (int idle = 0; !behind.sheets().isEmpty(); ) {
+                remark(id, behind);
+                Behind left = transactions.read(() -> behind(id));
+                // A decision on wordings, made meanwhile, has one marked again; nothing has it so time and again.
+                idle = left.isAs(behind) ? idle + 1 : 0;
+                if (idle == MOST_IDLE)
+                    throw new IllegalStateException(left.sheets().size() + " sheets stay as they are");
+                behind = left;
+            }
+            // Of a first marking nothing is told: how long it took is nobody's business.
+            if (anew) news.of(id);
+        } catch (RuntimeException e) {
+            // Its sheets stay behind and are tried again at the next start or correction.
+            LOG.error("sheets of assignment {} could not be marked", id, e);
         }
-        return any;
     }
 
     /** Ends early where the memo is put right once more meanwhile. */
@@ -106,13 +160,24 @@ class Remarking {
             List<Remarked> marked = new ArrayList<>();
             for (Sheets.Submission sheet : behind.sheets()
                     .subList(from, Math.min(from + TOGETHER, behind.sheets().size())))
-                marked.add(remark.of(sheet, behind.memo().differsFrom(Memos.at(behind.revisions(), sheet.memo()))));
+                remarked(remark, sheet, behind).ifPresent(marked::add);
             boolean still = transactions.write(() -> {
                 if (memos.number(id) != memo) return false;
                 marked.forEach(sheet -> sheets.remark(id, sheet, memo));
                 return true;
             });
             if (!still) return;
+        }
+    }
+
+    /** None where marking fails, so that one sheet does not keep those of others. */
+    private Optional<Remarked> remarked(Remark remark, Sheets.Submission sheet, Behind behind) {
+        try {
+            return Optional.of(remark.of(sheet, behind.memo().differsFrom(Memos.at(behind.revisions(), sheet.memo()))));
+        } catch (RuntimeException e) {
+            failed.add(sheet.id());
+            LOG.error("submission {} could not be marked", sheet.id(), e);
+            return Optional.empty();
         }
     }
 }

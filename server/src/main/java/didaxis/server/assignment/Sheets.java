@@ -8,10 +8,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.core.simple.JdbcClient.StatementSpec;
 import org.springframework.stereotype.Repository;
 import tools.jackson.core.type.TypeReference;
 
-/** What came in of sheets, in the database: sent, keyed in or collected, by attempts. */
+/**
+ * What came in of sheets, in the database: sent, keyed in or collected, by attempts. What learners send is kept unmarked, so
+ * that how long it takes tells them nothing; {@link Remarking} marks it.
+ */
 @Repository
 class Sheets {
     private static final String SUBMISSIONS = """
@@ -28,7 +32,12 @@ class Sheets {
     private static final String COUNTING = SUBMISSIONS + """
             AND s.id IN (SELECT n.counting FROM attempt_now n WHERE n.assignment_id = :assignment)
             """ + IN_ORDER;
-    private static final String ALL = SUBMISSIONS + IN_ORDER;
+    private static final String ALL = SUBMISSIONS + """
+            AND s.memo_revision >= 0
+            """ + IN_ORDER;
+    private static final String BEHIND = SUBMISSIONS + """
+            AND s.memo_revision < :memo
+            """ + IN_ORDER;
     private static final String OF_LEARNER = SUBMISSIONS + """
             AND h.learner_id = :learner ORDER BY s.attempt
             """;
@@ -42,7 +51,7 @@ class Sheets {
             """;
     private static final String REMARK = """
             UPDATE submission SET marks = :marks, memo_revision = :revision,
-                remarked_at = CASE WHEN marks = :marks THEN remarked_at ELSE :now END
+                remarked_at = CASE WHEN marks = :marks OR memo_revision < 0 THEN remarked_at ELSE :now END
             WHERE id = :id
             """;
     private static final String SET_MARKS = """
@@ -76,7 +85,7 @@ class Sheets {
      *
      * @param attempt the first is 1
      * @param seed says which variant it has
-     * @param memo the revision of the memo by which it is marked
+     * @param memo the revision of the memo by which it is marked; below 0 where it is not marked yet
      */
     record Submission(
             long id,
@@ -95,6 +104,10 @@ class Sheets {
             return findings.stream().filter(one -> one.box().equals(box)).findFirst();
         }
 
+        boolean marked() {
+            return memo >= 0;
+        }
+
         /** What was typed into a box. */
         String text(String box) {
             return answers.stream()
@@ -110,19 +123,26 @@ class Sheets {
         return submissions(database.sql(COUNTING).param("assignment", assignment), findings.of(assignment));
     }
 
-    /** All that came in, whether it counts or not. */
+    /** All that came in and is marked, whether it counts or not. */
     List<Submission> all(long assignment) {
         return submissions(database.sql(ALL).param("assignment", assignment), findings.of(assignment));
     }
 
-    /** A learner's attempts that came in, in their order. */
+    /** What is not marked yet, or by an earlier revision of the memo than this. */
+    List<Submission> behind(long assignment, int memo) {
+        StatementSpec asked =
+                database.sql(BEHIND).param("assignment", assignment).param("memo", memo);
+        return submissions(asked, findings.behind(assignment, memo));
+    }
+
+    /** A learner's attempts that came in, marked or not, in their order. */
     List<Submission> of(long assignment, long learner) {
         return submissions(
                 database.sql(OF_LEARNER).param("assignment", assignment).param("learner", learner),
                 findings.of(assignment, learner));
     }
 
-    private List<Submission> submissions(JdbcClient.StatementSpec sent, Map<Long, List<StoredFinding>> found) {
+    private List<Submission> submissions(StatementSpec sent, Map<Long, List<StoredFinding>> found) {
         return sent.query((row, number) -> new Submission(
                         row.getLong("id"),
                         row.getLong("learner_id"),
@@ -146,9 +166,9 @@ class Sheets {
      */
     record Whose(long assignment, long learner, int attempt) {}
 
-    /** Keeps a submission; one that is there already stays as it is. */
-    void send(Whose sheet, List<Answer> answers, Judgement judgement) {
-        insert(sheet, answers, judgement, clock.instant(), How.SENT);
+    /** Keeps a submission, not marked yet; one that is there already stays as it is. */
+    void send(Whose sheet, List<Answer> answers) {
+        insert(sheet, answers, Judgement.NONE, clock.instant(), How.SENT);
     }
 
     /** Keeps what was written on paper, in the place of what was keyed in for it before. */

@@ -18,8 +18,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
- * A learner's doings on a sheet. What is slow, reading and marking, is done between two transactions: one that only reads
- * and one that writes, which looks again at what may have changed.
+ * A learner's doings on a sheet. What is slow is done between two transactions: one that only reads and one that writes,
+ * which looks again at what may have changed; marking is done after all that, when the learner has been answered.
  */
 @Service
 class WorkService {
@@ -154,7 +154,7 @@ class WorkService {
     record Sent(Instant sentAt, boolean late) {}
 
     /**
-     * Sends a sheet; sending again changes nothing and says when it was sent.
+     * Sends a sheet, to be marked afterwards; sending again changes nothing and says when it was sent.
      *
      * @param number of the attempt; none for the one in hand
      */
@@ -169,17 +169,16 @@ class WorkService {
             refuseIfBack(before.attempt());
             Paper paper = before.paper();
             List<Answer> checked = Answer.checked(paper, answers);
-            Judgement judgement = Judgement.of(paper, checked);
             transactions.write(() -> {
                 assignments.ofLearner(id, learner);
                 Attempt now = attempts.now(id, learner);
                 if (now.number() != which)
                     throw Problem.of(HttpStatus.CONFLICT, "Your teacher has taken this attempt back.")
                             .with("reason", "sent");
-                if (now.open()) sheets.send(new Sheets.Whose(id, learner, which), checked, judgement);
+                if (now.open()) sheets.send(new Sheets.Whose(id, learner, which), checked);
                 else if (now.sentAt().isEmpty()) refuseIfBack(now);
             });
-            remarking.after(judgement, id);
+            remarking.of(id);
             sent = transactions.read(() -> sheets.of(id, learner)).stream()
                     .filter(one -> one.attempt() == which)
                     .findFirst();

@@ -9,7 +9,7 @@ import didaxis.server.School.Answer;
 import didaxis.server.School.Person;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -75,14 +75,46 @@ class MarkingMeanwhileTest {
     }
 
     @Test
-    void whileASheetThatIsSentIsMarkedOthersKeepTheirs() {
-        WorkService work = school.bean(WorkService.class);
-        assertEquals(1, keptDuring(() -> work.send(assignment, id("learner7"), List.of(), Optional.empty())));
-        assertEquals(
-                409,
-                school.signedIn("learner7")
-                        .put("/api/my/work/" + assignment + "/draft", "{\"revision\":0,\"answers\":[]}")
-                        .status());
+    void whatIsSentIsAnsweredBeforeItIsMarkedAndMarkedBeforeATeacherLooks() {
+        Person sender = school.signedIn("learner7");
+        String own = "/api/my/work/" + assignment;
+        CountDownLatch busy = new CountDownLatch(1);
+        try {
+            school.bean(Remarking.class).worker.execute(() -> await(busy));
+            sender.post(own + "/submission", "{\"answers\":[{\"box\":\"1/1.1\",\"text\":\"6 Ω\"}]}")
+                    .done();
+            assertEquals(List.of(false), marked(), "answered, and not marked yet");
+            assertEquals("sent", sender.get(own).json().get("state").asString());
+            assertEquals(
+                    409,
+                    sender.put(own + "/draft", "{\"revision\":0,\"answers\":[]}")
+                            .status());
+            assertEquals(
+                    3,
+                    teacher.get("/api/assignments/" + assignment + "/sheets/" + id("learner7"))
+                            .json()
+                            .get("attempts")
+                            .get(0)
+                            .get("marks")
+                            .asInt());
+            assertEquals(List.of(true), marked());
+        } finally {
+            busy.countDown();
+        }
+    }
+
+    private List<Boolean> marked() {
+        return school.bean(Sheets.class).of(assignment, id("learner7")).stream()
+                .map(Sheets.Submission::marked)
+                .toList();
+    }
+
+    private static void await(CountDownLatch latch) {
+        try {
+            latch.await();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 
     @Test
