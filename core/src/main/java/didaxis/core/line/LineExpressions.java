@@ -1,5 +1,6 @@
 package didaxis.core.line;
 
+import didaxis.core.formula.Span;
 import didaxis.core.line.LineTokens.Kind;
 import didaxis.core.line.LineTokens.Token;
 import java.util.ArrayList;
@@ -20,11 +21,12 @@ final class LineExpressions {
         LOOSE,
         /** IR1 is a product, not the current of R1. */
         PRODUCTS,
-        /** I2R and V2/R are typed for I²R and V²/R. */
+        /** I2R, V2/R and (0.8)2R are typed for I²R, V²/R and (0.8)²R. */
         SQUARES
     }
 
     private static final int DEEPEST = 40;
+    private static final double CLOSE = 0.01;
     private static final int LARGEST_POWER = 12;
     private static final Pattern ROOT = Pattern.compile("(?i)sqrt|root");
     private static final Pattern INDEXED = Pattern.compile("\\p{L}[0-9₀-₉_].*");
@@ -57,6 +59,24 @@ final class LineExpressions {
             if (cursor.ahead(place).kind() == Kind.END) return false;
         }
         return false;
+    }
+
+    /** Whether how an amount was worked stands behind it: 0.67 A (4 ÷ 6). */
+    boolean isWorked(Term amount) {
+        if (!(amount instanceof Term.Written written)
+                || written.quantity().isEmpty()
+                || !cursor.token().is("(")) return false;
+        int from = cursor.at();
+        try {
+            Term inner = atom();
+            boolean last = cursor.token().kind() == Kind.END || cursor.token().kind() == Kind.NEXT;
+            double value = inner.span(name -> Span.exactly(Double.NaN)).mid();
+            return last && Math.abs(value - written.si()) <= CLOSE * Math.abs(value);
+        } catch (LineCursor.Stop notWorked) {
+            return false;
+        } finally {
+            cursor.to(from);
+        }
     }
 
     /** "(3 sf)" behind an amount. */
@@ -145,7 +165,7 @@ final class LineExpressions {
     /** Factors that stand side by side without a sign. */
     private Term tight() {
         Term product = factor();
-        while (reading != Reading.LOOSE && beginsFactor()) product = times(product, factor());
+        while (reading != Reading.LOOSE && beginsFactor() && !isWorked(product)) product = times(product, factor());
         return product;
     }
 
@@ -167,7 +187,8 @@ final class LineExpressions {
 
     private boolean beginsFactor() {
         if (cursor.token().is("(") && !isRemark() && !isAside()
-                || cursor.token().is("√")) return true;
+                || cursor.token().is("√")
+                || cursor.token().is(LineTokens.FRACTION)) return true;
         if (cursor.token().kind() != Kind.WORD || isTimes() || beginsAnother()) return false;
         return names.name(cursor.token().text()).isPresent()
                 || !names.product(cursor.token().text()).isEmpty();
@@ -177,6 +198,7 @@ final class LineExpressions {
         Term base = atom();
         if (cursor.token().kind() == Kind.RAISED)
             return new Term.Power(base, power(raised(cursor.next().text())));
+        if (isFallen()) return new Term.Power(base, power(cursor.next().text()));
         if (!cursor.token().is("^")) return base;
         cursor.skip();
         boolean bracket = cursor.token().is("(");
@@ -188,6 +210,17 @@ final class LineExpressions {
                 new Term.Power(base, power((negative ? "-" : "") + cursor.next().text()));
         if (bracket) close();
         return raised;
+    }
+
+    /** (0.8)2 for (0.8)²: the raised digit did not stay raised. */
+    private boolean isFallen() {
+        Token digit = cursor.token();
+        return reading == Reading.SQUARES
+                && digit.kind() == Kind.NUMBER
+                && digit.text().equals("2")
+                && !digit.spaced()
+                && cursor.at() > 0
+                && cursor.ahead(-1).is(")");
     }
 
     private static int power(String digits) {
@@ -219,6 +252,11 @@ final class LineExpressions {
             close();
             return withUnit(inner);
         }
+        if (first.is(LineTokens.FRACTION)) {
+            cursor.skip();
+            Term over = atom();
+            return new Term.Quotient(over, atom());
+        }
         if (first.kind() != Kind.WORD) throw new LineCursor.Stop();
         return naming.here();
     }
@@ -249,6 +287,11 @@ final class LineExpressions {
                 }
             }
             String unit = cursor.token().text();
+            // Conductances have no letter and no unit of their own here.
+            if (unit.matches("S|siemens|mho")) {
+                cursor.skip();
+                return written(digits.text(), "").orElseThrow(LineCursor.Stop::new);
+            }
             boolean name = INDEXED.matcher(unit).matches()
                     && names.name(unit).filter(one -> one.cell().isPresent()).isPresent();
             Optional<Term.Written> amount = name ? Optional.empty() : written(digits.text(), unit);

@@ -91,6 +91,7 @@ final class LineNames {
     private static final int MOST_GROUPS = 6;
     private static final Pattern BRACKETS = Pattern.compile("[_{}() ]");
     private static final Pattern NO_DIGITS = Pattern.compile("[^0-9]");
+    private static final Pattern CONDUCTANCE = Pattern.compile("G(?:[0-9,]*|t|T|_.{1,8})");
     private static final Pattern DIGIT = Pattern.compile("[0-9]?");
     /** Rp1 and Rp2: the groups side by side, in their order. */
     private static final Pattern COUNTED = Pattern.compile("p(?:ar)?([1-9])");
@@ -105,7 +106,9 @@ final class LineNames {
         /** So it is, and E is the energy that is taken, not the emf. */
         ENERGY,
         /** Vt is the terminal voltage, not the emf. */
-        TERMINAL;
+        TERMINAL,
+        /** Rt is the resistance of the group that is worked on, not of the whole. */
+        GROUP;
 
         private boolean timed() {
             return this == TIMED || this == ENERGY;
@@ -147,6 +150,11 @@ final class LineNames {
         if (!subjects.has(Subject.INTERNAL)) return;
         for (String lost : List.of("lost volts", "lost voltage")) phrases.put(lost, Cell.voltage(Subject.INTERNAL));
         phrases.put("internal resistance", Cell.resistance(Subject.INTERNAL));
+    }
+
+    /** Where one group is worked on. */
+    static LineNames ofGroup(Subject group, Circuit circuit, Terms terms) {
+        return new LineNames(circuit, terms, Habit.GROUP, Optional.of(group));
     }
 
     /** What Req and Rp are, in turn each of the groups. */
@@ -200,9 +208,12 @@ final class LineNames {
 
     /** The name that one word is, with or without an index; empty if no letter of the field begins it. */
     Optional<Term.Name> name(String word) {
-        String plain = plain(word);
+        String plain = plain(word).replaceFirst("^e$", "E");
         Optional<Cell> label = ofLabel(plain);
         if (label.isPresent()) return Optional.of(new Term.Name(word, label, label.map(Cell::quantity)));
+        // A conductance is always one's own.
+        if (CONDUCTANCE.matcher(plain).matches())
+            return Optional.of(new Term.Name(word, Optional.empty(), Optional.empty()));
         String letter = plain.startsWith("pd") ? "pd" : plain.substring(0, 1);
         Quantity quantity = quantity(letter);
         if (quantity == null || WORDS.contains(plain)) return Optional.empty();
@@ -266,8 +277,8 @@ final class LineNames {
         if (plain.isEmpty()) return alone(letter);
         // A small r with a number is what R with it is; with anything else it is nothing that is known.
         if (letter.equals("r") && !plain.matches("[0-9]{1,2}")) return Optional.empty();
-        if (meant.isPresent() && resistance && EQUIVALENT.contains(lower))
-            return meant.map(group -> Cell.of(group, quantity));
+        boolean called = EQUIVALENT.contains(lower) || habit == Habit.GROUP && WHOLE.contains(lower);
+        if (meant.isPresent() && resistance && called) return meant.map(group -> Cell.of(group, quantity));
         if (habit == Habit.TERMINAL && lower.equals("t") && quantity == Quantity.VOLTAGE)
             return Optional.of(Cell.of(subjects.whole(), quantity));
         if (WHOLE.contains(lower)) return Optional.of(Cell.of(Subject.TOTAL, quantity));

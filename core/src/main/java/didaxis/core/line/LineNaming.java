@@ -12,6 +12,8 @@ import java.util.regex.Pattern;
 final class LineNaming {
     private static final Pattern SQUARE = Pattern.compile("([IiVUE])2([Rr]?)");
 
+    private static final int LONGEST_PHRASE = 4;
+
     private final LineCursor cursor;
     private final LineNames names;
     private final Reading reading;
@@ -24,6 +26,8 @@ final class LineNaming {
 
     /** A word that is a name, with an index in brackets if that is one; or a product of names. */
     Term here() {
+        Optional<Term.Name> phrase = phrase();
+        if (phrase.isPresent()) return phrase.get();
         String word = cursor.token().text();
         if (reading == Reading.PRODUCTS && names.product(word).size() > 1) {
             cursor.skip();
@@ -59,6 +63,19 @@ final class LineNaming {
                     apart.get().quantity());
         }
         return name.isPresent() ? name.get() : new Term.Product(List.copyOf(product));
+    }
+
+    /** A name of a few words within an expression: emf − lost volts. */
+    private Optional<Term.Name> phrase() {
+        StringBuilder words = new StringBuilder(cursor.token().text());
+        for (int more = 1; more < LONGEST_PHRASE && cursor.ahead(more).kind() == Kind.WORD; more++) {
+            words.append(' ').append(cursor.ahead(more).text());
+            Optional<Term.Name> name = names.phrase(words.toString());
+            if (name.isEmpty() || cursor.ahead(more + 1).kind() == Kind.WORD) continue;
+            cursor.to(cursor.at() + more + 1);
+            return name;
+        }
+        return Optional.empty();
     }
 
     /** A letter that is written as a word, "voltage" in voltage/resistance; empty where it is a word of a sentence. */

@@ -3,8 +3,8 @@ package didaxis.core.line;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.quantity.Reading;
+import java.text.Normalizer;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.regex.Matcher;
@@ -12,10 +12,8 @@ import java.util.regex.Pattern;
 
 /** Numbers and the units behind them, as amounts are read everywhere. */
 record LineNumbers(AmountFormat format) {
-    private static final Map<String, Double> FRACTIONS =
-            Map.of("½", 1 / 2.0, "¼", 1 / 4.0, "¾", 3 / 4.0, "⅓", 1 / 3.0, "⅔", 2 / 3.0, "⅕", 1 / 5.0, "⅛", 1 / 8.0);
     private static final Pattern CODE = Pattern.compile("[RkKMG][0-9]+");
-    private static final Pattern MIXED = Pattern.compile("([0-9]+) ([0-9]+)/([0-9]+)");
+    private static final Pattern MIXED = Pattern.compile("(?:([0-9]+) )?([0-9]+)/([0-9]+)");
     private static final Pattern POINTED = Pattern.compile("[.,eE^⁻]");
     private static final List<Quantity> QUANTITIES = List.of(
             Quantity.RESISTANCE,
@@ -49,13 +47,15 @@ record LineNumbers(AmountFormat format) {
         return Optional.empty();
     }
 
-    /** ½ and 1 1/5; empty for any other number. */
+    /** ½, 1 1/5 and 5/60; empty for any other number. */
     private static OptionalDouble fraction(String digits) {
-        if (FRACTIONS.containsKey(digits)) return OptionalDouble.of(FRACTIONS.get(digits));
-        Matcher mixed = MIXED.matcher(digits);
+        // ½ is one character.
+        Matcher mixed =
+                MIXED.matcher(Normalizer.normalize(digits, Normalizer.Form.NFKC).replace('⁄', '/'));
         if (!mixed.matches()) return OptionalDouble.empty();
         double part = Double.parseDouble(mixed.group(2)) / Double.parseDouble(mixed.group(3));
-        return OptionalDouble.of(Double.parseDouble(mixed.group(1)) + part);
+        double whole = mixed.group(1) == null ? 0 : Double.parseDouble(mixed.group(1));
+        return OptionalDouble.of(whole + part);
     }
 
     private Optional<Term.Written> fraction(String digits, double value, String unit) {

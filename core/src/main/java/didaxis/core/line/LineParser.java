@@ -16,7 +16,7 @@ final class LineParser {
     private static final Set<Kind> STATING = Set.of(Kind.EQUALS, Kind.OTHER);
     private static final Set<String> IS = Set.of("is", "are", "equals", "gives");
     private static final Set<String> NEXT =
-            Set.of("so", "therefore", "hence", "thus", "then", "and", "where", "because", "since", "using");
+            Set.of("so", "therefore", "hence", "thus", "then", "and", "where", "because", "since", "using", "with");
     private static final int FEW_WORDS = 2;
     private static final Set<String> LABELS = Set.of("step", "line", "part", "q");
     private static final Pattern NUMBERED = Pattern.compile("[0-9]{1,2}|[a-hA-H]|[ivx]{1,4}|[0-9]{1,2}[a-h]");
@@ -43,7 +43,7 @@ final class LineParser {
             int begun = cursor.at();
             boolean stopped = chain(sides);
             boolean words = stopped && wordsAlone(begun);
-            if (!sides.isEmpty() && !words) chains.add(new Chain(sides));
+            if (!sides.isEmpty() && !words) chains.add(new Chain(resultLast(sides)));
             if (stopped && !words) {
                 Token unread = cursor.token();
                 return Optional.of(new Unread(unread.at(), unread.text()));
@@ -62,6 +62,16 @@ final class LineParser {
         return Optional.empty();
     }
 
+    /** 8 V = 0.5 A × 16 Ω tells the same as 0.5 A × 16 Ω = 8 V. */
+    private static List<Term> resultLast(List<Term> sides) {
+        boolean first = sides.size() == 2
+                && sides.get(0) instanceof Term.Written written
+                && written.quantity().isPresent()
+                && !(sides.get(1) instanceof Term.Written)
+                && sides.get(1).names().findAny().isEmpty();
+        return first ? List.of(sides.get(1), sides.get(0)) : sides;
+    }
+
     /** "R4 and R5 in parallel: …": names alone before a colon say what follows. */
     private boolean leadsTo(List<Term> sides) {
         return cursor.token().text().equals(":")
@@ -78,7 +88,11 @@ final class LineParser {
             if (!sides.isEmpty() && !equals()) return false;
             if (asks()) return false;
             sides.add(expressions.side());
-            while (equals()) {
+            while (true) {
+                int last = sides.size() - 1;
+                // How an amount was worked comes before it, wherever it is written.
+                if (expressions.isWorked(sides.get(last))) sides.add(last, expressions.side());
+                if (!equals()) break;
                 if (asks()) return false;
                 sides.add(expressions.side());
             }
@@ -129,11 +143,20 @@ final class LineParser {
     private boolean equals() {
         // Between letters and what is put in for them the sign is often left out.
         if (expressions.goesOn()) return true;
+        passRemark();
         if (cursor.token().kind() != Kind.EQUALS && !cursor.isWord(IS)) return false;
         cursor.skip();
         // "= = 3" and "=: 3" are equals signs still.
         while (cursor.token().kind() == Kind.EQUALS) cursor.skip();
         return true;
+    }
+
+    /** "6 + 4 (in series) = 10": what is said in the middle. */
+    private void passRemark() {
+        if (!cursor.token().is("(") || !expressions.isRemark()) return;
+        int from = cursor.at();
+        skipBracket();
+        if (cursor.token().kind() != Kind.EQUALS) cursor.to(from);
     }
 
     private boolean atEnd() {
@@ -172,6 +195,11 @@ final class LineParser {
                 || names.name(words.get(0)).isPresent()
                 || !names.product(words.get(0)).isEmpty()) {
             cursor.to(from);
+            return Optional.empty();
+        }
+        // "lcm 30: …" and "R4 with R5: …" lead to what is meant.
+        if (cursor.token().kind() == Kind.NUMBER && cursor.ahead(1).text().equals(":")) {
+            cursor.to(cursor.at() + 2);
             return Optional.empty();
         }
         // "Current through R1 = 2 A" names something of its own; "Ohm's law: I = 2 A" leads to what is meant.

@@ -12,6 +12,7 @@ import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.regex.Pattern;
@@ -40,7 +41,10 @@ public final class LineReader {
     private static final Pattern TERMINAL = Pattern.compile("[VU][_({]{0,2}t(?!\\p{L})");
     private static final Pattern APART =
             Pattern.compile("=.*(?:[0-9)ΩA-Za-z] +[RVUIPEQW][\\w₀-₉]* ?=|[RVUIPr][\\w₀-₉]* +[0-9])");
-    private static final Pattern SQUARES = Pattern.compile("[IiVUE]2(?: ?/ ?)?[Rr](?![0-9_₀-₉])");
+    private static final Pattern TOTAL = Pattern.compile("R[_ ({]{0,2}(?:t|T|all)(?![a-su-z])|R[_ ({]{0,2}tot");
+    private static final Pattern SMALL = Pattern.compile("(?<![\\p{L}0-9])[vireup]{1,2}[0-9]*(?![\\p{L}0-9])");
+    private static final Pattern LARGE = Pattern.compile("(?<![\\p{L}0-9])[VIREUP]");
+    private static final Pattern SQUARES = Pattern.compile("\\)2(?![0-9.,])|[IiVUE]2(?: ?/ ?)?[Rr](?![0-9_₀-₉])");
     private static final Pattern BESIDE =
             Pattern.compile("[RVUIP][_ ({]?(?:p(?:ar(?:allel)?)?(?!\\p{L})|ₚ|//|\\|\\||∥)");
     private static final Pattern TWO_LETTERS = Pattern.compile("\\p{L}[\\p{L}0-9₀-₉_]+");
@@ -51,21 +55,23 @@ public final class LineReader {
     private final LineNames energies;
     private final LineNames terminals;
     private final List<LineNames> groups;
+    private final Optional<LineNames> group;
     private final boolean running;
     private final boolean metered;
     private final boolean internal;
     private final LineNumbers numbers;
 
     public LineReader(Circuit circuit, HouseStyle style) {
-        this(circuit, style.terms(), style.numbers(), false);
+        this(circuit, style.terms(), style.numbers(), false, Subject.TOTAL);
     }
 
     /**
      * With numbers as they are read elsewhere.
      *
      * @param running whether things run for a time, so that It may be a current for a time, and E an energy
+     * @param asked what is worked on: where it is a group, Rt may be that group's
      */
-    public LineReader(Circuit circuit, Terms terms, AmountFormat format, boolean running) {
+    public LineReader(Circuit circuit, Terms terms, AmountFormat format, boolean running, Subject asked) {
         this.running = running;
         this.metered = Subjects.of(circuit).readings().stream().anyMatch(row -> row.kind() == Subject.Kind.VOLTMETER);
         this.names = new LineNames(circuit, terms, LineNames.Habit.PLAIN);
@@ -75,6 +81,9 @@ public final class LineReader {
         this.terminals = new LineNames(circuit, terms, LineNames.Habit.TERMINAL);
         this.internal = circuit.source().internalResistance() > 0;
         this.groups = LineNames.ofGroups(circuit, terms);
+        this.group = asked.kind() == Subject.Kind.GROUP
+                ? Optional.of(LineNames.ofGroup(asked, circuit, terms))
+                : Optional.empty();
         this.numbers = new LineNumbers(format);
     }
 
@@ -94,11 +103,19 @@ public final class LineReader {
         if (running) plain.add(timed);
         if (running && typed.contains("E")) plain.add(energies);
         if (BESIDE.matcher(typed).find() || EQUIVALENT.matcher(typed).find()) plain.addAll(groups);
+        if (TOTAL.matcher(typed).find()) group.ifPresent(plain::add);
         for (LineNames other : plain) readings.add(() -> read(typed, tokens, LineExpressions.Reading.PLAIN, other));
         if (internal && TERMINAL.matcher(typed).find())
             for (LineExpressions.Reading reading :
                     List.of(LineExpressions.Reading.PLAIN, LineExpressions.Reading.PRODUCTS))
                 if (mayDiffer(reading, typed)) readings.add(() -> read(typed, tokens, reading, terminals));
+        if (SMALL.matcher(typed).find() && !LARGE.matcher(typed).find()) {
+            List<LineTokens.Token> large =
+                    tokens(SMALL.matcher(typed).replaceAll(word -> word.group().toUpperCase(Locale.ROOT)));
+            for (LineExpressions.Reading reading :
+                    List.of(LineExpressions.Reading.PLAIN, LineExpressions.Reading.PRODUCTS))
+                readings.add(() -> read(typed, large, reading, names));
+        }
         return readings.stream().map(Supplier::get).distinct();
     }
 

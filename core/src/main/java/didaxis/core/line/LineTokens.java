@@ -32,21 +32,36 @@ final class LineTokens {
         }
     }
 
+    /** The sign of a fraction of which both parts follow in brackets. */
+    static final String FRACTION = "\\frac";
+
     private static final String TENS =
             " ?[×*·⋅xX] ?10(?:\\^ ?(?:\\([+-]?[0-9]{1,2}\\)|[+-]?[0-9]{1,2})|[⁻⁺]?[⁰¹²³⁴⁵⁶⁷⁸⁹]{1,2})(?![0-9])";
     private static final Pattern TOKEN = Pattern.compile(
-            "(?<number>[0-9]{1,3} [1-9][0-9]?/[1-9][0-9]?(?![0-9.,])|(?:[0-9]{1,3}(?: [0-9]{3})+(?![0-9])(?:[.,][0-9]+)?|[0-9]+(?:[.,'][0-9]+)*|[.,][0-9]+)"
-                    + "(?:[eE][+-]?[0-9]{1,2}(?![0-9\\p{L}])|" + TENS + ")?|[½¼¾⅓⅔⅕⅛])"
+            "(?<number>[0-9]{1,3} [1-9][0-9]?/[1-9][0-9]?(?![0-9.,])|(?<![0-9.,])(?:[0-9]{1,3}/60|1/[2346]|3/4|2/3|1/12)(?= ?(?:h|hrs?|hours?|min|mins|minutes?)\\b)|(?:[0-9]{1,3}(?: [0-9]{3})+(?![0-9])(?:[.,][0-9]+)?|[0-9]+(?:[.,'][0-9]+)*|[.,][0-9]+)"
+                    + "(?:[eE][+-]?[0-9]{1,2}(?![0-9\\p{L}])|" + TENS + ")?|[¼-¾⅐-⅞])"
                     + "|(?<equals>=>(?= ?[\\p{L}√(0-9])|⇒|→|∴|∵|-->|->|;|\\n|,(?= )|(?<next>[=≈≅≃≡~]+|(?<! ):(?= )))"
                     + "|(?<word>p\\.d\\.?|\\p{L}[\\p{L}'′]*(?:[0-9]+(?:,[0-9]+)*|[₀-₉]+|_\\{[^{}]{1,20}}|_[\\p{L}0-9]+|\\p{L}|[ₐ-ₜ])*)"
                     + "|(?<raised>[⁻⁺]?[⁰¹²³⁴⁵⁶⁷⁸⁹]+)"
-                    + "|(?<sign>\\|\\||∥|//|\\*\\*|[-+*/×·⋅•∙÷^√()\\[\\]{}:%.])"
+                    + "|(?<sign>\\\\[dt]?frac(?=\\{)|\\|\\||∥|//|\\*\\*|[-+*/×·⋅•∙÷^√()\\[\\]{}:%.])"
                     + "|(?<other>\\S)");
 
     /** 2x12 and 3 x 4: a letter that is a sign. */
     private static final Pattern TIMES = Pattern.compile("(?<=[0-9)⁰¹²³⁴-⁹] ?)[xX](?= ?[0-9(])");
     /** R// = and R∥ =: an index that is a sign. */
     private static final Pattern BESIDE = Pattern.compile("(?<=\\bR)(?:_p|//|\\|\\||∥)(?= ?=)");
+
+    /** What a formula is called instead of what it says. */
+    private static final Pattern CALLED = Pattern.compile("(?i)\\bprod(?:uct)?\\b ?(?:/|÷|over) ?(?:the )?sum(?= ?=)");
+
+    /** Commands of typesetting that stand for a sign, or for nothing. */
+    private static final Map<Pattern, String> TYPESET = Map.of(
+            Pattern.compile("\\\\times\\b"), "×",
+            Pattern.compile("\\\\cdot\\b"), "·",
+            Pattern.compile("\\\\div\\b"), "÷",
+            Pattern.compile("\\\\sqrt\\b"), "√",
+            Pattern.compile("\\\\Omega\\b"), "Ω",
+            Pattern.compile("\\\\(?:left|right|[,;! ])|\\$"), " ");
 
     /** Signs that are written as words; over only between letters or numbers, since a voltage is over a part, too. */
     private static final Map<Pattern, String> SPELT = Map.of(
@@ -89,7 +104,7 @@ final class LineTokens {
             case "**" -> "^";
             case "[", "{" -> "(";
             case "]", "}" -> ")";
-            default -> text;
+            default -> text.endsWith("frac") ? FRACTION : text;
         };
     }
 
@@ -110,13 +125,21 @@ final class LineTokens {
             else if (c == '＝') plain.append('=');
             else plain.append(c);
         }
-        String signs = plain.toString();
-        for (Map.Entry<Pattern, String> spelt : SPELT.entrySet())
-            signs = spelt.getKey()
-                    .matcher(signs)
-                    .replaceAll(
-                            word -> spelt.getValue() + " ".repeat(word.group().length() - 1));
+        String signs = CALLED.matcher(plain)
+                .replaceAll(words -> " ".repeat(words.group().length()));
+        if (signs.indexOf('\\') >= 0) signs = signsFor(TYPESET, signs);
+        signs = signsFor(SPELT, signs);
         String times = TIMES.matcher(signs).replaceAll("×");
         return BESIDE.matcher(times).replaceAll(sign -> sign.group().length() == 2 ? "_p" : "p");
+    }
+
+    private static String signsFor(Map<Pattern, String> words, String line) {
+        String signs = line;
+        for (Map.Entry<Pattern, String> sign : words.entrySet())
+            signs = sign.getKey()
+                    .matcher(signs)
+                    .replaceAll(
+                            word -> sign.getValue() + " ".repeat(word.group().length() - 1));
+        return signs;
     }
 }

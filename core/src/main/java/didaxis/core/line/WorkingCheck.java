@@ -151,7 +151,8 @@ public final class WorkingCheck {
         if (letters(left) && letters(right)) {
             boolean own = left instanceof Term.Name name
                     && name.cell().isEmpty()
-                    && name.text().length() > 1;
+                    && (name.text().length() > 1 || name.quantity().isEmpty());
+            own |= right.names().anyMatch(one -> one.quantity().isEmpty());
             if (!own && !laws.holds(left, right))
                 remarks.add(new Remark.NoLaw(left, right, laws.holdsHere(left, right)));
             return;

@@ -57,7 +57,8 @@ final class LineMarker {
                 chart.circuit(),
                 state.relations().style().terms(),
                 style.format(),
-                !chart.running().seconds().isEmpty());
+                !chart.running().seconds().isEmpty(),
+                cell.subject());
         circuit = new WorkingCheck.Circuit(chart, reader);
         List<Cell> onTheWay = new ArrayList<>(
                 working.deduction().steps().stream().map(Step::cell).toList());

@@ -7,6 +7,7 @@ import didaxis.core.line.Statement;
 import didaxis.core.line.Substitution.Held;
 import didaxis.core.line.Term;
 import didaxis.core.marking.WorkedAnswer.Asked;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -54,13 +55,12 @@ record Method(int formula, int substitution, Set<Cell> put, boolean factorLost, 
                 for (int other = one + 1; other < sides.size() && (one == 0 || other == one + 1); other++) {
                     Term left = sides.get(one);
                     Term right = sides.get(other);
-                    Optional<Held> found = asked.substitution()
-                            .of(
-                                    left,
-                                    right,
-                                    asked::isSought,
-                                    worth,
-                                    held -> !letters(held) || rests(held, asked, useful));
+                    Optional<Held> found = held(left, right, asked, worth, useful);
+                    Optional<Term> allUnder = found.isPresent() ? Optional.empty() : allUnder(right);
+                    if (allUnder.isPresent()) {
+                        right = allUnder.get();
+                        found = held(left, right, asked, worth, useful);
+                    }
                     if (found.isEmpty()) continue;
                     Held held = inHours(statement) ? found.get().inHours() : found.get();
                     int line = statement.lines().get(other);
@@ -81,6 +81,21 @@ record Method(int formula, int substitution, Set<Cell> put, boolean factorLost, 
         return byNumbers
                 ? new Method(method.substitution, method.substitution, method.put, false, method.value)
                 : method;
+    }
+
+    private static Optional<Held> held(
+            Term left, Term right, Asked asked, Function<Cell, List<Double>> worth, Predicate<Cell> useful) {
+        return asked.substitution()
+                .of(left, right, asked::isSought, worth, held -> !letters(held) || rests(held, asked, useful));
+    }
+
+    /** 10 × 15/10 + 15 with the brackets that were forgotten, whatever it was worked to. */
+    private static Optional<Term> allUnder(Term side) {
+        if (!(side instanceof Term.Sum sum) || !(sum.terms().get(0) instanceof Term.Quotient first))
+            return Optional.empty();
+        List<Term> under = new ArrayList<>(sum.terms());
+        under.set(0, first.under());
+        return Optional.of(new Term.Quotient(first.over(), new Term.Sum(List.copyOf(under))));
     }
 
     /** Whether it comes to watt hours, ampere hours or their like. */

@@ -43,16 +43,16 @@ public record WorkedAnswer(
     /** An amount does not say how it came about. */
     private static final Pattern CALCULATED = Pattern.compile("(?s).*=.*([=+×*/÷√^]| x ).*|.*[+×*/÷√^].*=.*");
 
-    private static final Pattern EQUALS = Pattern.compile("[=≈~]");
+    private static final Pattern STATED = Pattern.compile("[=≈~]|\\b(?:is|equals)\\b|[0-9)] ?[+×*÷/] ?[0-9(]");
     private static final Pattern LINES = Pattern.compile("(?s).*\\S\\s*\\R\\s*\\S.*");
 
-    /** Whether a text is a working: an amount on one line is read as such, and words alone are neither. */
+    /** Whether a text is a working: an amount on one line is read as such, and words alone are neither; 10 Ω (6 + 4) is one. */
     public static boolean isWorked(String text, Box.Form.Amount form, AmountFormat format) {
         if (text.isBlank()) return false;
         boolean isAmount = !CALCULATED.matcher(text).matches()
                 && format.read(form.inUnit(text), form.cell().quantity()) instanceof Reading.Read;
         return !isAmount
-                && (LINES.matcher(text).matches() || EQUALS.matcher(text).find());
+                && (LINES.matcher(text).matches() || STATED.matcher(text).find());
     }
 
     /** The last line on which each cell is stated. */
@@ -164,10 +164,22 @@ public record WorkedAnswer(
 
     /** The last that states it by its name, or as an amount alone; else the last that may mean it. */
     private static Optional<Integer> answer(List<Statement> statements, Asked asked) {
-        Optional<Integer> named = last(statements, one -> isNamed(one, asked));
+        Optional<Integer> named =
+                last(statements, one -> isNamed(one, asked)).map(at -> goingOn(at, statements, asked));
         Optional<Integer> unit = last(statements, one -> one.sides().size() == 1 && hasUnit(one, asked));
         if (named.isPresent() && unit.filter(at -> at > named.get()).isEmpty()) return named;
         return unit.filter(at -> named.isPresent()).or(() -> last(statements, one -> mayMean(one, asked)));
+    }
+
+    /** "Rt: 2 + 2 = 4, 4 + 1 = 5": the last of what goes on from a result without a name, where that is what is asked. */
+    private static int goingOn(int named, List<Statement> statements, Asked asked) {
+        int last = statements.size() - 1;
+        double value = asked.chart().value(asked.cell()).orElse(Double.NaN);
+        boolean nameless = statements.subList(named + 1, last + 1).stream()
+                .allMatch(one -> one.sides().size() > 1
+                        && one.sides().stream()
+                                .noneMatch(side -> side.names().findAny().isPresent()));
+        return nameless && !has(statements.get(named), value) && has(statements.get(last), value) ? last : named;
     }
 
     private static Optional<Integer> last(List<Statement> statements, Predicate<Statement> which) {

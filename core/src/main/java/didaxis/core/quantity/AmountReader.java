@@ -3,6 +3,7 @@ package didaxis.core.quantity;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
+import java.text.Normalizer;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -19,12 +20,12 @@ import java.util.stream.Stream;
  * answer   := [name '='] amount {'=' amount} ['.']                  all of one value; the last is shown back
  * amount   := number [unit] | digits MULTIPLIER digits [unit]      (4k7, 0R5, 2M2: IEC 60062, resistances only)
  *           | 'zero' [unit] | 'none'
- * number   := decimal ['/' decimal] [('e' | '×10^') exponent]
+ * number   := [whole] decimal ['/' decimal] [('e' | '×10^') exponent] | [whole] '½' and its like
  * decimal  := digits with at most one decimal sign, '.' or ',', and groups of three set apart by spaces or the other sign
  * unit     := [prefix] unit symbol or word | prefix
  * </pre>
  *
- * Read: 2.5 A · 2,5 A · 2500 mA · 4k7 · 4.7 kOhm · 30/8 Ω · 1.5e-3 A · 1,5×10^-3 A · 2 x 10⁰ A · 1 250 Ω · I = 2 A ·
+ * Read: 2.5 A · 2,5 A · 2500 mA · 4k7 · 4.7 kOhm · 30/8 Ω · 1 1/5 A · ⅔ A · 1.5e-3 A · 1,5×10^-3 A · 2 x 10⁰ A · 1 250 Ω · I = 2 A ·
  * zero. Refused: 2 5, 1/0, 2² A, 6 V = 7 V, 2.5 V for a current, NaN, anything over 64 characters.
  */
 final class AmountReader {
@@ -46,6 +47,12 @@ final class AmountReader {
     private static final Pattern NUMBER = Pattern.compile("[0-9]+\\.?|[0-9]*\\.[0-9]+");
     private static final Pattern PERHAPS_GROUPS = Pattern.compile("[1-9][0-9]{0,2}[.,][0-9]{3}");
     private static final Pattern SPACED_GROUPS = Pattern.compile("[0-9]{1,3}( [0-9]{3})+([.,][0-9]*)?");
+
+    /** 1 1/5, a whole and a part of it. */
+    private static final Pattern MIXED =
+            Pattern.compile("(?<![0-9.,/] ?)([0-9]{1,3}) ([1-9][0-9]?)/([1-9][0-9]?)(?![0-9.,])");
+
+    private static final Pattern FRACTION = Pattern.compile("([0-9]?) ?([¼-¾⅐-⅞])");
 
     private static final String SUPERSCRIPTS = "⁰¹²³⁴⁵⁶⁷⁸⁹";
     private static final Pattern RAISED = Pattern.compile("(?<![0-9.,])10([⁻−]?[" + SUPERSCRIPTS + "]+)");
@@ -208,7 +215,7 @@ final class AmountReader {
     /** One form for the many code points that look alike. */
     private static String plain(String typed) {
         StringBuilder plain = new StringBuilder();
-        for (char c : raised(typed.strip()).toCharArray()) {
+        for (char c : raised(fractions(typed.strip())).toCharArray()) {
             if ("−–—‐‑﹣-".indexOf(c) >= 0) plain.append('-');
             else if (Character.isSpaceChar(c) || Character.isWhitespace(c)) plain.append(' ');
             else if (c == '\u2126') plain.append('Ω');
@@ -217,7 +224,24 @@ final class AmountReader {
             else if (c == '’') plain.append('\'');
             else plain.append(c);
         }
-        return SPACES.matcher(plain).replaceAll(" ");
+        return improper(SPACES.matcher(plain).replaceAll(" "));
+    }
+
+    /** ½ as 1/2. */
+    private static String fractions(String typed) {
+        return FRACTION.matcher(typed)
+                .replaceAll(found -> (found.group(1).isEmpty() ? "" : found.group(1) + " ")
+                        + Normalizer.normalize(found.group(2), Normalizer.Form.NFKC)
+                                .replace('⁄', '/'));
+    }
+
+    /** 1 1/5 as 6/5. */
+    private static String improper(String text) {
+        return MIXED.matcher(text).replaceAll(mixed -> {
+            int under = Integer.parseInt(mixed.group(3));
+            int over = Integer.parseInt(mixed.group(1)) * under + Integer.parseInt(mixed.group(2));
+            return Integer.parseInt(mixed.group(2)) < under ? over + "/" + under : mixed.group();
+        });
     }
 
     /** 10⁻³ as 10^-3; raised figures behind any other number stay, and cannot be read. */

@@ -25,6 +25,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -74,26 +75,41 @@ class LinePointsTest {
                             "R1 W 3"));
 
     static Question question(String notation, Running running, String... asked) {
-        Chart chart = Chart.of(OperatingPoint.of(Notation.circuit(notation)).match(point -> point, shorted -> {
-                    throw new IllegalArgumentException(notation);
-                }))
-                .with(running);
+        Chart chart = chart(notation).with(running);
         Set<Cell> given = new HashSet<>(Deduction.fromResistancesAndEmf(chart).keySet());
         running.seconds().keySet().forEach(thing -> given.add(Cell.of(thing, Quantity.TIME)));
+        return question(chart, given, asked);
+    }
+
+    /** Where other things are given than resistances and the emf: "total V". */
+    static Question given(List<String> given, String notation, String... asked) {
+        Chart chart = chart(notation);
+        return question(chart, given.stream().map(one -> cell(chart, one)).collect(Collectors.toSet()), asked);
+    }
+
+    private static Chart chart(String notation) {
+        return Chart.of(OperatingPoint.of(Notation.circuit(notation)).match(point -> point, shorted -> {
+            throw new IllegalArgumentException(notation);
+        }));
+    }
+
+    private static Cell cell(Chart chart, String named) {
+        String[] words = named.split(" ");
+        Quantity quantity = Stream.of(Quantity.values())
+                .filter(some -> some.symbol().equals(words[1]))
+                .findFirst()
+                .orElseThrow();
+        return Cell.of(chart.subjects().named(words[0]).orElseThrow(), quantity);
+    }
+
+    private static Question question(Chart chart, Set<Cell> given, String... asked) {
         List<didaxis.core.question.Task> tasks = new ArrayList<>();
-        for (String one : asked) {
-            String[] words = one.split(" ");
-            Subject subject = chart.subjects().named(words[0]).orElseThrow();
-            Quantity quantity = Stream.of(Quantity.values())
-                    .filter(some -> some.symbol().equals(words[1]))
-                    .findFirst()
-                    .orElseThrow();
+        for (String one : asked)
             tasks.add(new Amounts(
                     "1." + (tasks.size() + 1),
                     0,
                     Amounts.Command.CALCULATE,
-                    Map.of(Cell.of(subject, quantity), Integer.parseInt(words[2]))));
-        }
+                    Map.of(cell(chart, one), Integer.parseInt(one.split(" ")[2]))));
         return new Question("", List.of(State.asDrawn(chart, given)), tasks);
     }
 

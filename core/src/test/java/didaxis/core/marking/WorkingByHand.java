@@ -6,6 +6,7 @@ import didaxis.core.question.Question;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -16,8 +17,9 @@ import java.util.Map;
  */
 public record WorkingByHand(String row, Question question, String box, int points, String text) {
     private static final double TEN_MINUTES_S = 600;
+    private static final double FIVE_MINUTES_S = 300;
 
-    private static final Map<String, Question> QUESTIONS = Map.of(
+    private static final Map<String, Question> QUESTIONS = new HashMap<>(Map.of(
             "ladder",
             LinePointsTest.question(
                     "24 V : R1=4.5 + (R2=30 || (R3=6 + (R4=20 || R5=5)))",
@@ -82,7 +84,72 @@ public record WorkingByHand(String row, Question question, String box, int point
                     "total I 3",
                     "R34 V 3",
                     "R1 I 3",
-                    "R4 I 4"));
+                    "R4 I 4")));
+
+    static {
+        QUESTIONS.put(
+                "mix",
+                LinePointsTest.question(
+                        "18 V r=0.5 : R1=2.5 + (R2=10 || R3=15)",
+                        Running.NONE,
+                        "R23 R 3",
+                        "external R 2",
+                        "total I 3",
+                        "external V 2",
+                        "internal V 2",
+                        "R1 V 3",
+                        "R2 I 3",
+                        "R3 I 2",
+                        "R3 P 3"));
+        QUESTIONS.put(
+                "four",
+                LinePointsTest.question(
+                        "10 V : R1=2 + (R2=3 || R3=6) + R4=1",
+                        Running.NONE,
+                        "R23 R 3",
+                        "total R 4",
+                        "total I 3",
+                        "R4 V 2",
+                        "R23 V 3",
+                        "R3 I 3",
+                        "R2 P 3"));
+        QUESTIONS.put(
+                "kilo",
+                LinePointsTest.question(
+                        "5 V : R1=2.2k + R2=3.3k", Running.NONE, "total R 2", "total I 3", "R2 V 3", "R1 P 3"));
+        QUESTIONS.put(
+                "lamp",
+                LinePointsTest.question(
+                        "6 V : L1=4 || L2=12",
+                        Running.NONE,
+                        "total R 3",
+                        "L1 I 2",
+                        "total I 3",
+                        "L1 P 3",
+                        "total P 3"));
+        QUESTIONS.put(
+                "heat1",
+                LinePointsTest.question(
+                        "12 V : H1=8",
+                        new Running(Map.of(Subject.part("H1"), FIVE_MINUTES_S), Double.NaN),
+                        "H1 I 3",
+                        "H1 P 3",
+                        "H1 W 4",
+                        "H1 Q 3"));
+        QUESTIONS.put(
+                "back",
+                LinePointsTest.given(
+                        List.of("total V", "total I", "R2 R"), "12 V : R1=8 + R2=16", "R2 V 3", "R1 V 2", "R1 R 3"));
+        QUESTIONS.put(
+                "par",
+                LinePointsTest.given(
+                        List.of("total V", "total I", "R1 R"),
+                        "12 V : R1=6 || R2=12",
+                        "R1 I 3",
+                        "R2 I 2",
+                        "R2 R 3",
+                        "total R 3"));
+    }
 
     /** All of the table. */
     public static List<WorkingByHand> all() throws IOException {

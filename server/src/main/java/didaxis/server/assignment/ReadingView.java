@@ -65,7 +65,7 @@ record ReadingView(
     static ReadingView of(String id, Task task, Box box, Paper paper, Question question, String text) {
         boolean worked = box.form() instanceof Box.Form.Amount amount
                 && WorkedAnswer.isWorked(text, amount, paper.style().marking().format());
-        if (worked) return new ReadingView(id, "", "", null, lines(task, paper, question, text));
+        if (worked) return new ReadingView(id, "", "", null, lines(task, box, paper, question, text));
         BoxReading reading = BoxReading.of(
                 box.form(), task.things(question), text, paper.style().marking());
         String shown = new BoxChoices(paper.style().house()).said(box, reading.shown());
@@ -74,13 +74,14 @@ record ReadingView(
         return new ReadingView(id, shown, reading.expected(), scene, List.of());
     }
 
-    private static List<ReadLineView> lines(Task task, Paper paper, Question question, String text) {
+    private static List<ReadLineView> lines(Task task, Box box, Paper paper, Question question, String text) {
         Chart chart = question.state(task.state()).chart();
         LineReader reader = new LineReader(
                 chart.circuit(),
                 paper.style().house().terms(),
                 paper.style().marking().format(),
-                !chart.running().seconds().isEmpty());
+                !chart.running().seconds().isEmpty(),
+                ((Box.Form.Amount) box.form()).cell().subject());
         return text.lines().map(reader::likeliest).map(ReadLineView::of).toList();
     }
 
