@@ -44,6 +44,9 @@ public record WorkedAnswer(
     private static final Pattern CALCULATED = Pattern.compile("(?s).*=.*([=+×*/÷√^]| x ).*|.*[+×*/÷√^].*=.*");
 
     private static final Pattern STATED = Pattern.compile("[=≈~]|\\b(?:is|equals)\\b|[0-9)] ?[+×*÷/] ?[0-9(]");
+    /** 1/0 is no working, and no amount. */
+    private static final Pattern FRACTION = Pattern.compile("\\s*[0-9.,]+\\s*/\\s*[0-9.,]+\\s*\\p{L}*\\s*");
+
     private static final Pattern LINES = Pattern.compile("(?s).*\\S\\s*\\R\\s*\\S.*");
 
     /** Whether a text is a working: an amount on one line is read as such, and words alone are neither; 10 Ω (6 + 4) is one. */
@@ -52,6 +55,7 @@ public record WorkedAnswer(
         boolean isAmount = !CALCULATED.matcher(text).matches()
                 && format.read(form.inUnit(text), form.cell().quantity()) instanceof Reading.Read;
         return !isAmount
+                && !FRACTION.matcher(text).matches()
                 && (LINES.matcher(text).matches() || STATED.matcher(text).find());
     }
 
