@@ -88,24 +88,34 @@ public class PrintJobs {
         void run() {
             if (state == State.STOPPED) return;
             state = State.RUNNING;
-            try {
-                byte[][] made = new byte[documents.size()][];
-                // Two at a time: each is work for one core.
-                IntStream.range(0, made.length).parallel().forEach(place -> {
-                    if (state == State.STOPPED) return;
-                    made[place] = Pdf.of(documents.get(place).get());
-                    set.incrementAndGet();
-                });
+            try (PdfSet whole = new PdfSet(documents.size())) {
+                // One for each core, in their order, so that they can be put together as they come.
+                AtomicInteger next = new AtomicInteger();
+                IntStream.range(0, Runtime.getRuntime().availableProcessors())
+                        .parallel()
+                        .forEach(core -> {
+                            for (int place; (place = next.getAndIncrement()) < documents.size(); ) set(place, whole);
+                        });
                 if (state == State.STOPPED) return;
                 Path written = Files.createTempFile("didaxis-print", ".pdf");
                 written.toFile().deleteOnExit();
-                Files.write(written, Pdf.joined(name, List.of(made)));
+                Files.write(written, whole.finished(name));
                 file = written;
                 state = State.DONE;
             } catch (IOException | RuntimeException | OutOfMemoryError e) {
                 LOG.error("a print failed", e);
                 state = State.FAILED;
             }
+        }
+
+        private void set(int place, PdfSet whole) {
+            if (state == State.STOPPED) return;
+            try {
+                whole.add(place, Pdf.of(documents.get(place).get()));
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+            set.incrementAndGet();
         }
 
         void forget() {

@@ -1,0 +1,72 @@
+package didaxis.server.print;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotNull;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import java.util.stream.IntStream;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+
+class PdfSetTest {
+    private static final int DOCUMENTS = 12;
+    private static final String PAGE = """
+            <html lang="en"><head><title>Sheet %1$d</title><style>body { font-family: "IBM Plex Sans" }</style></head>
+            <body><p>Sheet %1$d of an office, Ω √ 2</p>
+            <p><svg xmlns="http://www.w3.org/2000/svg" width="40" height="20"><path d="M0 0H40"/></svg></p></body></html>
+            """;
+
+    @Test
+    void inWhateverOrderTheyComeAllOfThemStandInTheirPlaceAsTheyWere() throws Exception {
+        List<Integer> order =
+                new ArrayList<>(IntStream.range(0, DOCUMENTS).boxed().toList());
+        Collections.shuffle(order, new Random(7));
+        try (PdfSet set = new PdfSet(DOCUMENTS)) {
+            order.parallelStream().forEach(place -> add(set, place));
+            try (PDDocument whole = Loader.loadPDF(set.finished("All sheets"))) {
+                assertEquals("All sheets", whole.getDocumentInformation().getTitle());
+                assertEquals(DOCUMENTS, whole.getNumberOfPages());
+                for (int page = 0; page < DOCUMENTS; page++) {
+                    PDFTextStripper text = new PDFTextStripper();
+                    text.setStartPage(page + 1);
+                    text.setEndPage(page + 1);
+                    assertEquals(
+                            "Sheet " + page + " of an office, Ω √ 2",
+                            text.getText(whole).strip());
+                    for (COSName name : whole.getPage(page).getResources().getFontNames()) {
+                        PDFont font = whole.getPage(page).getResources().getFont(name);
+                        assertTrue(font.isEmbedded(), font::getName);
+                    }
+                }
+                assertTrue(whole.getDocumentCatalog().getMarkInfo().isMarked());
+                assertNotNull(whole.getDocumentCatalog().getStructureTreeRoot().getK(), "tagged");
+            }
+        }
+    }
+
+    private static void add(PdfSet set, int place) {
+        try {
+            set.add(place, Pdf.of(PAGE.formatted(place)));
+        } catch (IOException e) {
+            throw new AssertionError(e);
+        }
+    }
+
+    @Test
+    void oneThatIsMissingIsNotLeftOutSilently() throws IOException {
+        try (PdfSet set = new PdfSet(2)) {
+            add(set, 1);
+            assertThrows(IllegalStateException.class, () -> set.finished("Half"));
+        }
+    }
+}
