@@ -422,8 +422,10 @@ export const people = {
     dashed: 'Dashed: where the error starts. In colour: what followed from it.',
     state: 'Circuit',
     attempt: 'Attempt',
-    attemptOf: '{{number}}: {{marks}} marks',
-    attemptCounts: '{{number}}: {{marks}} marks, counts',
+    attemptOf_one: '{{number}}: {{count}} mark',
+    attemptOf_other: '{{number}}: {{count}} marks',
+    attemptCounts_one: '{{number}}: {{count}} mark, counts',
+    attemptCounts_other: '{{number}}: {{count}} marks, counts',
     attemptOpen: '{{number}}: not sent',
   },
 }

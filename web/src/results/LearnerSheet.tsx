@@ -41,6 +41,8 @@ export default function LearnerSheet() {
   const subject = found?.amount?.cell.subject ?? ''
   const members = chart?.analysis.rows.find((row) => row.id === subject)?.members ?? []
   const chain = found?.chain ?? []
+  const { sentAt, marks } =
+    sheet.data.attempts.find((one) => one.number === sheet.data.sheet.attempt) ?? learner
   const lit = new Set([...members, ...chain.flatMap((step) => step.parts)])
   const origins = new Set(
     found?.origin ? members : chain.filter((step) => step.origin).flatMap((step) => step.parts),
@@ -55,10 +57,8 @@ export default function LearnerSheet() {
       title={learner.learner.displayName}
       aside={[
         t(`assignment.state.${learner.collected ? 'collected' : learner.late ? 'late' : learner.state}`),
-        ...(learner.sentAt ? [atMoment(learner.sentAt)] : []),
-        ...(learner.marks !== null
-          ? [t('sheet.marks', { marks: learner.marks, total: assignment.total })]
-          : []),
+        ...(sentAt ? [atMoment(sentAt)] : []),
+        ...(marks !== null ? [t('sheet.marks', { marks, total: assignment.total })] : []),
       ].join(' · ')}
       actions={
         <>
@@ -145,7 +145,7 @@ function AttemptChoice({ view: { attempts, sheet }, onAttempt }: AttemptChoicePr
   const words = ({ number, marks, counts }: Schemas['Tried']) =>
     marks === null
       ? t('sheet.attemptOpen', { number })
-      : t(counts ? 'sheet.attemptCounts' : 'sheet.attemptOf', { number, marks })
+      : t(counts ? 'sheet.attemptCounts' : 'sheet.attemptOf', { number, count: marks })
   return (
     <NativeSelect
       label={t('sheet.attempt')}

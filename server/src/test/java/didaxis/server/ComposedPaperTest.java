@@ -337,6 +337,27 @@ class ComposedPaperTest {
                 .done()
                 .json();
         assertEquals(1, partly.get("marks").asInt(), "keyed in again, what was there before is gone");
+        // What a teacher gave for an answer stays as long as the answer does.
+        String given = "{\"box\":\"2/1.1\",\"learners\":[" + learner + "],\"points\":1,\"reason\":\"\",\"revision\":0}";
+        teacher.post("/api/assignments/" + id + "/overrides", given).done();
+        String other =
+                "{\"right\":[],\"answers\":[{\"box\":\"1/1.1\",\"text\":\"0 V\"},{\"box\":\"2/1.1\",\"text\":\"%s\"}]}";
+        assertEquals(
+                1,
+                teacher.put(first, other.formatted("50 A"))
+                        .done()
+                        .json()
+                        .get("marks")
+                        .asInt(),
+                "another answer was keyed in anew");
+        assertEquals(
+                0,
+                teacher.put(first, other.formatted("51 A"))
+                        .done()
+                        .json()
+                        .get("marks")
+                        .asInt(),
+                "this answer was keyed in anew");
         assertEquals("sent", own.get("/api/my/work/" + id).json().get("state").asString());
         assertEquals(
                 "not-begun", teacher.delete(first).done().json().get("state").asString());

@@ -15,6 +15,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
@@ -54,6 +55,7 @@ class KeyingService {
     private final Attempts attempts;
     private final Standings standings;
     private final Classrooms classrooms;
+    private final Overrides overrides;
     private final Remarking remarking;
     private final Transactions transactions;
 
@@ -64,6 +66,7 @@ class KeyingService {
             Attempts attempts,
             Standings standings,
             Classrooms classrooms,
+            Overrides overrides,
             Remarking remarking,
             Transactions transactions) {
         this.assignments = assignments;
@@ -72,6 +75,7 @@ class KeyingService {
         this.attempts = attempts;
         this.standings = standings;
         this.classrooms = classrooms;
+        this.overrides = overrides;
         this.remarking = remarking;
         this.transactions = transactions;
     }
@@ -167,7 +171,8 @@ class KeyingService {
         List<Answer> checked = Answer.checked(paper, all);
         Judgement judgement = Judgement.of(paper, checked);
         transactions.write(() -> {
-            refuseIfReleased(assignments.ofTeacher(id, teacher));
+            Assignment assignment = assignments.ofTeacher(id, teacher);
+            refuseIfReleased(assignment);
             List<Sheets.Submission> sent = sheets.of(id, learnerId);
             if (!sent.isEmpty() && !sent.get(0).keyed())
                 throw Problem.of(
@@ -175,10 +180,22 @@ class KeyingService {
                                 learner.displayName() + " has sent this sheet; it is not keyed in.")
                         .with("reason", "sent");
             refuseIfAgain(id, learner);
-            sheets.keyIn(id, learnerId, checked, judgement);
+            if (sent.isEmpty()) sheets.keyIn(id, learnerId, checked, judgement);
+            else keyAnew(assignment, sent.get(0), checked, judgement, teacher);
         });
         remarking.after(judgement, id);
         return rowOf(id, learner, teacher);
+    }
+
+    /** What a teacher gave for an answer stays as long as the answer does. */
+    private void keyAnew(
+            Assignment assignment, Sheets.Submission keyed, List<Answer> answers, Judgement judgement, long teacher) {
+        sheets.keyAnew(keyed, answers, judgement);
+        Map<String, String> typed = Judging.typed(answers);
+        for (StoredFinding found : keyed.findings())
+            if (found.given() != null && !typed.getOrDefault(found.box(), "").equals(keyed.text(found.box())))
+                overrides.give(List.of(keyed.id()), found.box(), null, "", teacher);
+        sheets.count(assignment.id(), assignments.variants(assignment), Set.of(keyed.id()));
     }
 
     /** Takes back what was keyed in for a learner. */

@@ -57,6 +57,10 @@ class Sheets {
     private static final String SET_MARKS = """
             UPDATE submission SET marks = :marks WHERE id = :id
             """;
+    private static final String REKEY = """
+            UPDATE submission SET answers = :answers, marks = :marks, sent_at = :at, memo_revision = :revision
+            WHERE id = :id
+            """;
     private static final String UNKEY = """
             DELETE FROM submission WHERE keyed = 1 AND attempt = 1
             AND sheet_id IN (SELECT id FROM sheet WHERE assignment_id = :assignment AND learner_id = :learner)
@@ -171,10 +175,21 @@ class Sheets {
         insert(sheet, answers, Judgement.NONE, clock.instant(), How.SENT);
     }
 
-    /** Keeps what was written on paper, in the place of what was keyed in for it before. */
+    /** Keeps what was written on paper. */
     void keyIn(long assignment, long learner, List<Answer> answers, Judgement judgement) {
-        unkey(assignment, learner);
         insert(new Whose(assignment, learner, 1), answers, judgement, clock.instant(), How.KEYED);
+    }
+
+    /** Keeps other answers in the place of those that were keyed in; what teachers gave stays. */
+    void keyAnew(Submission keyed, List<Answer> answers, Judgement judgement) {
+        database.sql(REKEY)
+                .param("id", keyed.id())
+                .param("answers", json.write(answers))
+                .param("marks", judgement.marks())
+                .param("at", clock.millis())
+                .param("revision", judgement.memo())
+                .update();
+        judgement.stored().forEach(found -> findings.put(keyed.id(), found));
     }
 
     /** Takes back what was keyed in; false if nothing was. */
