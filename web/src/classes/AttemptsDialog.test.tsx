@@ -38,9 +38,17 @@ test('those with less than half are let try again in two acts, and back in one',
   await waitFor(() => expect(sent()[1]).toBe('DELETE /api/assignments/9/attempts'))
 })
 
-test('who can write already cannot be chosen, and what was not begun is taken back', async () => {
+test('who can write already is given another time, or has what was not begun taken back', async () => {
   const { sent } = open(() => view)
-  expect((await screen.findByLabelText<HTMLInputElement>('Learner 3')).disabled).toBe(true)
+  fireEvent.click(await screen.findByLabelText('Learner 3'))
+  fireEvent.click(screen.getByText('Let 1 write until then'))
+  expect(await screen.findByText('1 learner has another due time.')).toBeTruthy()
+  expect(sent()[0]).toContain('POST /api/assignments/9/attempts {"learners":[3]')
+})
+
+test('what was not begun is taken back', async () => {
+  const { sent } = open(() => view)
+  await screen.findByLabelText('Learner 3')
   fireEvent.click(screen.getByLabelText('Take the attempt of Learner 3 back'))
   await waitFor(() => expect(sent()).toEqual(['DELETE /api/assignments/9/attempts']))
 })

@@ -43,9 +43,16 @@ function AttemptsForm({ view, onClose }: { view: Schemas['AttemptsView']; onClos
   const [shown, setShown] = useState(true)
   const [others, setOthers] = useState(assignment.released && variants > 1)
   const [counts, setCounts] = useState(assignment.counts)
-  const { allow } = useAttempts(assignment, onClose)
+  const { allow } = useAttempts(view, onClose)
   const free = learners.filter((one) => !isOpen(one))
   const below = free.filter((one) => (one.marks ?? 0) * 2 < assignment.total)
+  const opened = learners.filter((one) => isOpen(one) && chosen.includes(one.learner.id))
+  const words =
+    chosen.length === 0
+      ? 'attempts.save'
+      : opened.length === chosen.length
+        ? 'attempts.move'
+        : 'attempts.allow'
   const unchanged = chosen.length === 0 && counts === assignment.counts
   const choose = (some: Schemas['Trier'][]) => setChosen(some.map((one) => one.learner.id))
   const submit = (event: FormEvent) => {
@@ -84,7 +91,7 @@ function AttemptsForm({ view, onClose }: { view: Schemas['AttemptsView']; onClos
           </Group>
           <div className={classes.learners} tabIndex={0} role="group" aria-label={t('attempts.who')}>
             {learners.map((one) => (
-              <LearnerRow key={one.learner.id} one={one} assignment={assignment} onDone={onClose} />
+              <LearnerRow key={one.learner.id} one={one} view={view} onDone={onClose} />
             ))}
           </div>
         </Checkbox.Group>
@@ -129,7 +136,7 @@ function AttemptsForm({ view, onClose }: { view: Schemas['AttemptsView']; onClos
             {t('ui.cancel')}
           </Button>
           <Button type="submit" loading={allow.isPending} disabled={unchanged}>
-            {chosen.length > 0 ? t('attempts.allow', { count: chosen.length }) : t('attempts.save')}
+            {t(words, { count: chosen.length })}
           </Button>
         </Group>
       </Stack>
@@ -142,13 +149,14 @@ const isOpen = ({ again }: Schemas['Trier']) => again === 'not-begun' || again =
 
 interface LearnerRowProps {
   one: Schemas['Trier']
-  assignment: Schemas['AssignmentSummary']
+  view: Schemas['AttemptsView']
   onDone: () => void
 }
 
-function LearnerRow({ one, assignment, onDone }: LearnerRowProps) {
+function LearnerRow({ one, view, onDone }: LearnerRowProps) {
   const { t } = useTranslation()
-  const { takeBack } = useAttempts(assignment, onDone)
+  const { assignment } = view
+  const { takeBack } = useAttempts(view, onDone)
   const words = [
     one.marks === null
       ? t('attempts.nothingSent')
@@ -163,7 +171,6 @@ function LearnerRow({ one, assignment, onDone }: LearnerRowProps) {
     <Group justify="space-between" wrap="nowrap" gap="xs" py={4}>
       <Checkbox
         value={String(one.learner.id)}
-        disabled={isOpen(one)}
         label={one.learner.displayName}
         description={words.join(' · ')}
       />
@@ -181,11 +188,12 @@ function LearnerRow({ one, assignment, onDone }: LearnerRowProps) {
   )
 }
 
-/** Allowing further attempts, and taking back what nobody has begun. */
-function useAttempts(assignment: Schemas['AssignmentSummary'], onDone: () => void) {
+/** Allowing further attempts, giving them another time, and taking back what nobody has begun. */
+function useAttempts(view: Schemas['AttemptsView'], onDone: () => void) {
   const { t } = useTranslation()
   const queries = useQueryClient()
-  const path = { id: assignment.id }
+  const path = { id: view.assignment.id }
+  const inHand = new Set(view.learners.filter(isOpen).map((one) => one.learner.id))
   const refresh = () => queries.invalidateQueries({ queryKey: ['assignments'] })
   const takeBack = useMutation({
     mutationFn: (learners: number[]) =>
@@ -202,10 +210,12 @@ function useAttempts(assignment: Schemas['AssignmentSummary'], onDone: () => voi
     onSuccess: (_, { learners, counts }) => {
       void refresh()
       onDone()
+      const fresh = learners.filter((id) => !inHand.has(id))
       if (learners.length === 0) notify(t(`attempts.now.${counts}`))
+      else if (fresh.length === 0) notify(t('attempts.moved', { count: learners.length }))
       else
-        notifyAndOffer(t('attempts.allowed', { count: learners.length }), t('ui.undo'), () =>
-          takeBack.mutate(learners),
+        notifyAndOffer(t('attempts.allowed', { count: fresh.length }), t('ui.undo'), () =>
+          takeBack.mutate(fresh),
         )
     },
   })

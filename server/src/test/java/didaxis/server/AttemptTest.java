@@ -300,7 +300,19 @@ class AttemptTest {
                                         + "],\"dueAt\":\"2001-01-01T00:00:00Z\",\"shown\":false,\"otherValues\":false}")
                         .status());
         allow(List.of(who), true, false, "best").done();
-        assertEquals(409, allow(List.of(who), true, false, "best").status(), "one is open");
+        String later = "2999-06-01T10:00:00Z";
+        teacher.post(
+                        attempts,
+                        "{\"learners\":[" + who + "],\"dueAt\":\"" + later + "\",\"shown\":true,\"otherValues\":false}")
+                .done();
+        assertEquals(
+                2,
+                teacher.get("/api/assignments/" + id + "/sheets/" + who)
+                        .json()
+                        .get("attempts")
+                        .size(),
+                "the one in hand has another due time, none is new");
+        assertEquals(later, learner.get(work()).json().get("dueAt").asString());
         teacher.delete(attempts + "?learners=" + who).done();
         assertEquals("sent", learner.get(work()).json().get("state").asString());
         allow(List.of(who), true, false, "best").done();

@@ -20,7 +20,7 @@ class AttemptController {
      * What a teacher allows.
      *
      * @param learners who may try again; none to say only what counts
-     * @param dueAt until when; not needed for none
+     * @param dueAt until when, also for those of them who are at a further attempt already; not needed for none
      * @param shown whether they see meanwhile what went wrong in the attempt before
      * @param otherValues whether they get another variant, where there are several, and an empty sheet
      * @param counts which attempt counts from now on, for all of the class

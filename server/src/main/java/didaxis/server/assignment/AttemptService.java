@@ -79,7 +79,7 @@ class AttemptService {
                 standing.again() ? standing.dueNow() : null);
     }
 
-    /** Allows what is meant to all of them, or to none where that cannot be. */
+    /** Allows what is meant to all of them, or to none where that cannot be; who is at a further attempt has it for as long. */
     AttemptsView allow(long id, Allowance allowance, long teacher) {
         List<Long> wanted = wanted(allowance.learners());
         if (!wanted.isEmpty()) handingOut.checkDue(allowance.dueAt());
@@ -89,12 +89,18 @@ class AttemptService {
                     allowance.otherValues() && assignments.variants(assignment).count() > 1;
             Map<Long, Attempt> now = attempts.now(id);
             List<Further> further = new ArrayList<>();
+            List<Attempt> inHand = new ArrayList<>();
             for (long learner : wanted) {
                 Attempt attempt = ofClass(now, learner);
+                if (attempt.number() > 1 && attempt.open()) {
+                    inHand.add(attempt);
+                    continue;
+                }
                 refuseUnlessSent(attempt, assignment);
                 further.add(new Further(
                         learner, attempt.number() + 1, others ? attempt.seed() + 1 : attempt.seed(), others));
             }
+            attempts.move(id, inHand, allowance.dueAt());
             attempts.allow(id, further, allowance.dueAt(), allowance.shown(), teacher);
             if (allowance.counts() != null) assignments.setCounts(id, allowance.counts());
             return view(id, teacher);

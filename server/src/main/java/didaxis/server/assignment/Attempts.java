@@ -36,6 +36,10 @@ class Attempts {
             WHERE assignment_id = :assignment AND learner_id = :learner
             """;
 
+    private static final String MOVE = """
+            UPDATE attempt SET due_at = :due WHERE number = :number
+            AND sheet_id IN (SELECT id FROM sheet WHERE assignment_id = :assignment AND learner_id = :learner)
+            """;
     private static final String TAKE_BACK = """
             DELETE FROM attempt WHERE number = :number
             AND sheet_id IN (SELECT id FROM sheet WHERE assignment_id = :assignment AND learner_id = :learner)
@@ -146,6 +150,17 @@ class Attempts {
                     .param("empty", one.empty())
                     .update();
         }
+    }
+
+    /** Another time until when attempts in hand may be written; the first has that of all. */
+    void move(long assignment, List<Attempt> further, Instant due) {
+        for (Attempt one : further)
+            database.sql(MOVE)
+                    .param("assignment", assignment)
+                    .param("learner", one.learner())
+                    .param("number", one.number())
+                    .param("due", due.toEpochMilli())
+                    .update();
     }
 
     /** Takes an attempt back that nobody has begun. */
