@@ -75,9 +75,11 @@ function AttemptsForm({ view, onClose }: { view: Schemas['AttemptsView']; onClos
           onChange={(ids) => setChosen(ids.map(Number))}
         >
           <Group gap="xs" my={4}>
-            <Button size="compact-sm" variant="default" onClick={() => choose(free)}>
-              {t('attempts.all', { count: free.length })}
-            </Button>
+            {free.length > 0 && (
+              <Button size="compact-sm" variant="default" onClick={() => choose(free)}>
+                {t('attempts.all', { count: free.length })}
+              </Button>
+            )}
             {below.length > 0 && below.length < free.length && (
               <Button size="compact-sm" variant="default" onClick={() => choose(below)}>
                 {t('attempts.below', { count: below.length })}
