@@ -5,7 +5,6 @@ import didaxis.core.line.LineTokens.Kind;
 import didaxis.core.line.LineTokens.Token;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.regex.Pattern;
 
 /** Reads one side of an equality from where the cursor stands; see {@link LineReader}. */
@@ -27,14 +26,16 @@ final class LineExpressions {
 
     private static final int DEEPEST = 40;
     private static final double CLOSE = 0.01;
+    /** What is worked in kilohms comes out in milliamperes. */
+    private static final List<Double> SCALES = List.of(1.0, 1e3, 1e-3, 1e6, 1e-6);
+
     private static final int LARGEST_POWER = 12;
     private static final Pattern ROOT = Pattern.compile("(?i)sqrt|root");
-    private static final Pattern INDEXED = Pattern.compile("\\p{L}[0-9₀-₉_].*");
     private static final Pattern FIGURES = Pattern.compile("(?i)sf|sig|sigfigs?|dp|decimal|figures?|significant");
 
     private final LineCursor cursor;
     private final LineNames names;
-    private final LineNumbers numbers;
+    private final LineAmounts amounts;
     private final Reading reading;
     private final LineNaming naming;
     private int depth;
@@ -42,7 +43,7 @@ final class LineExpressions {
     LineExpressions(LineCursor cursor, LineNames names, LineNumbers numbers, Reading reading) {
         this.cursor = cursor;
         this.names = names;
-        this.numbers = numbers;
+        this.amounts = new LineAmounts(cursor, names, numbers, () -> isTimes() || beginsAnother());
         this.reading = reading;
         this.naming = new LineNaming(cursor, names, reading);
     }
@@ -71,7 +72,10 @@ final class LineExpressions {
             Term inner = atom();
             boolean last = cursor.token().kind() == Kind.END || cursor.token().kind() == Kind.NEXT;
             double value = inner.span(name -> Span.exactly(Double.NaN)).mid();
-            return last && Math.abs(value - written.si()) <= CLOSE * Math.abs(value);
+            return last
+                    && SCALES.stream()
+                            .anyMatch(scale -> Math.abs(value * scale - written.si())
+                                    <= Math.max(written.half(), CLOSE * Math.abs(value * scale)));
         } catch (LineCursor.Stop notWorked) {
             return false;
         } finally {
@@ -240,7 +244,7 @@ final class LineExpressions {
 
     private Term atom() {
         Token first = cursor.token();
-        if (first.kind() == Kind.NUMBER) return number();
+        if (first.kind() == Kind.NUMBER) return amounts.number();
         if (first.is("√")
                 || first.kind() == Kind.WORD && ROOT.matcher(first.text()).matches()) {
             cursor.skip();
@@ -266,65 +270,10 @@ final class LineExpressions {
         cursor.skip();
     }
 
-    private Term number() {
-        int place = cursor.at();
-        Token digits = cursor.next();
-        if (cursor.token().is("%")) {
-            cursor.skip();
-            return written(digits.text(), "")
-                    .map(one -> (Term) new Term.Quotient(one, percent()))
-                    .orElseThrow(LineCursor.Stop::new);
-        }
-        if (cursor.token().kind() == Kind.WORD && !isTimes() && !beginsAnother()) {
-            Token per = cursor.ahead(2);
-            boolean compound = cursor.ahead(1).is("/") && per.kind() == Kind.WORD && !per.spaced();
-            if (compound) {
-                Optional<Term.Written> amount =
-                        written(digits.text(), cursor.token().text() + "/" + per.text());
-                if (amount.filter(one -> one.quantity().isPresent()).isPresent()) {
-                    cursor.to(cursor.at() + 3);
-                    return amount.get();
-                }
-            }
-            String unit = cursor.token().text();
-            // Conductances have no letter and no unit of their own here.
-            if (unit.matches("S|siemens|mho")) {
-                cursor.skip();
-                return written(digits.text(), "").orElseThrow(LineCursor.Stop::new);
-            }
-            boolean name = INDEXED.matcher(unit).matches()
-                    && names.name(unit).filter(one -> one.cell().isPresent()).isPresent();
-            Optional<Term.Written> amount = name ? Optional.empty() : written(digits.text(), unit);
-            if (amount.isPresent()) {
-                cursor.skip();
-                return amount.get();
-            }
-        }
-        return written(digits.text(), "").orElseThrow(() -> {
-            cursor.to(place);
-            return new LineCursor.Stop();
-        });
-    }
-
-    private static Term percent() {
-        return new Term.Written("100", 100, 0, false, Optional.empty());
-    }
-
-    private Optional<Term.Written> written(String digits, String unit) {
-        return numbers.number(digits, unit);
-    }
-
-    /** A unit behind a bracket, where the side ends with it: (4 + 3) Ω. */
     private Term withUnit(Term inner) {
-        boolean last = cursor.token().kind() == Kind.WORD
-                && (cursor.ahead(1).kind() == Kind.EQUALS || cursor.ahead(1).kind() == Kind.END);
-        if (!last
-                || names.name(cursor.token().text())
-                        .filter(one -> one.cell().isPresent())
-                        .isPresent()) return inner;
-        Optional<Term.Written> one = written("1", cursor.token().text());
-        if (one.isEmpty()) return inner;
-        cursor.skip();
-        return one.get().si() == 1 ? inner : times(inner, one.get());
+        return amounts.unit()
+                .filter(one -> one.si() != 1)
+                .map(one -> times(inner, one))
+                .orElse(inner);
     }
 }

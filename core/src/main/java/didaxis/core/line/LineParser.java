@@ -34,6 +34,7 @@ final class LineParser {
     /** Adds the chains of the line; where it stopped, if it did. */
     Optional<Unread> line(List<Chain> chains) {
         label();
+        passPair();
         while (cursor.token().kind() != Kind.END) {
             if (cursor.token().kind() == Kind.NEXT || cursor.isWord(NEXT)) {
                 cursor.skip();
@@ -140,6 +141,25 @@ final class LineParser {
         else cursor.to(from);
     }
 
+    /** "R2 and R3: …" says what is worked on. */
+    private void passPair() {
+        int from = cursor.at();
+        while (isName(0)
+                && (cursor.ahead(1).text().matches("and|&|,") || cursor.ahead(1).is("||"))
+                && isName(2)) {
+            cursor.to(cursor.at() + 2);
+            if (!cursor.ahead(1).text().equals(":")) continue;
+            cursor.to(cursor.at() + 2);
+            return;
+        }
+        cursor.to(from);
+    }
+
+    private boolean isName(int places) {
+        Token word = cursor.ahead(places);
+        return word.kind() == Kind.WORD && names.name(word.text()).isPresent();
+    }
+
     private boolean equals() {
         // Between letters and what is put in for them the sign is often left out.
         if (expressions.goesOn()) return true;
@@ -197,7 +217,7 @@ final class LineParser {
             cursor.to(from);
             return Optional.empty();
         }
-        // "lcm 30: …" and "R4 with R5: …" lead to what is meant.
+        // "lcm 30: …" leads to what is meant.
         if (cursor.token().kind() == Kind.NUMBER && cursor.ahead(1).text().equals(":")) {
             cursor.to(cursor.at() + 2);
             return Optional.empty();

@@ -43,7 +43,8 @@ public record WorkedAnswer(
     /** An amount does not say how it came about. */
     private static final Pattern CALCULATED = Pattern.compile("(?s).*=.*([=+×*/÷√^]| x ).*|.*[+×*/÷√^].*=.*");
 
-    private static final Pattern STATED = Pattern.compile("[=≈~]|\\b(?:is|equals)\\b|[0-9)] ?[+×*÷/] ?[0-9(]");
+    private static final Pattern STATED =
+            Pattern.compile("[=≈~]|\\b(?:is|equals)\\b|[0-9)] ?[+×*÷/] ?[0-9(]|\\([0-9. ]+[-−–] ?[0-9]");
     /** 1/0 is no working, and no amount. */
     private static final Pattern FRACTION = Pattern.compile("\\s*[0-9.,]+\\s*/\\s*[0-9.,]+\\s*\\p{L}*\\s*");
 
