@@ -101,7 +101,18 @@ class LineMarkingProperties {
 
     static String working(List<Step> steps, Chart chart, HouseStyle style) {
         List<String> lines = new ArrayList<>();
-        for (Step step : steps) lines.add(told(step, cell -> chart.value(cell).orElseThrow(), step.value(), style));
+        // Where values are rounded before they are carried on, these are put in.
+        Map<Cell, Double> worked = new HashMap<>();
+        for (Step step : steps) {
+            lines.add(told(
+                    step,
+                    cell -> worked.containsKey(cell)
+                            ? worked.get(cell)
+                            : chart.value(cell).orElseThrow(),
+                    step.value(),
+                    style));
+            worked.put(step.cell(), step.value());
+        }
         return String.join("\n", lines);
     }
 
