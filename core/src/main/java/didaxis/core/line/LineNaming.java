@@ -62,7 +62,9 @@ final class LineNaming {
                     apart.get().cell(),
                     apart.get().quantity());
         }
-        return name.isPresent() ? name.get() : new Term.Product(List.copyOf(product));
+        if (name.isPresent()) return name.get();
+        // "it" is a word of a sentence, unless it stands where a name must.
+        return product.size() == 1 ? product.get(0) : new Term.Product(List.copyOf(product));
     }
 
     /** A name of a few words within an expression: emf − lost volts. */

@@ -42,7 +42,8 @@ public final class LineReader {
     private static final Pattern APART =
             Pattern.compile("=.*(?:[0-9)ΩA-Za-z] +[RVUIPEQW][\\w₀-₉]* ?=|[RVUIPr][\\w₀-₉]* +[0-9])");
     private static final Pattern TOTAL = Pattern.compile("R[_ ({]{0,2}(?:t|T|all)(?![a-su-z])|R[_ ({]{0,2}tot");
-    private static final Pattern SMALL = Pattern.compile("(?<![\\p{L}0-9])[vireup]{1,2}[0-9]*(?![\\p{L}0-9])");
+    private static final Pattern SMALL =
+            Pattern.compile("(?<![\\p{L}0-9])[vireup]{1,2}(?:[0-9]*|t|tot|total)(?![\\p{L}0-9])");
     private static final Pattern LARGE = Pattern.compile("(?<![\\p{L}0-9])[VIREUP]");
     private static final Pattern SQUARES = Pattern.compile("\\)2(?![0-9.,])|[IiVUE]2(?: ?/ ?)?[Rr](?![0-9_₀-₉])");
     private static final Pattern BESIDE =
