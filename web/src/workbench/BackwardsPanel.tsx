@@ -1,7 +1,7 @@
 import { Button, Group, Text } from '@mantine/core'
 import { useDebouncedValue } from '@mantine/hooks'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { ProblemError, type Schemas } from '../api/client'
 import { backwardsQuery } from '../api/queries'
@@ -23,7 +23,11 @@ type Known = ReadonlyMap<string, string>
 /** Any value cleared, any other typed instead: the rest follows, or what is missing is said. */
 export function BackwardsPanel({ analysis, inHand, onInHand, onTake }: BackwardsPanelProps) {
   const { t } = useTranslation()
-  const settings: Known = new Map(analysis.settings.map((one) => [keyOf(one.cell), one.text]))
+  // The same map as long as the circuit is the same: another one would count as typed, and be drawn, without end.
+  const settings: Known = useMemo(
+    () => new Map(analysis.settings.map((one) => [keyOf(one.cell), one.text])),
+    [analysis],
+  )
   const [held, setHeld] = useState<Known>()
   const known = held ?? settings
   const [typed] = useDebouncedValue(known, 250)
