@@ -90,6 +90,17 @@ export function BackwardsPanel({ analysis, inHand, onInHand, onTake }: Backwards
         }}
       />
       <div className={several ? classes.several : classes.one}>
+        {/* First, since what is found comes later and would push it from under a finger. */}
+        <Group gap="xs">
+          <Button size="compact-sm" variant="subtle" onClick={() => setHeld(new Map())}>
+            {t('backwards.clear')}
+          </Button>
+          {held && (
+            <Button size="compact-sm" variant="subtle" onClick={() => setHeld(undefined)}>
+              {t('backwards.reset')}
+            </Button>
+          )}
+        </Group>
         <Group gap="xs">
           {data?.notations.map((notation) => (
             <Button
@@ -102,16 +113,6 @@ export function BackwardsPanel({ analysis, inHand, onInHand, onTake }: Backwards
               {several ? notation : t('backwards.take')}
             </Button>
           ))}
-        </Group>
-        <Group gap="xs">
-          <Button size="compact-sm" variant="subtle" onClick={() => setHeld(new Map())}>
-            {t('backwards.clear')}
-          </Button>
-          {held && (
-            <Button size="compact-sm" variant="subtle" onClick={() => setHeld(undefined)}>
-              {t('backwards.reset')}
-            </Button>
-          )}
         </Group>
       </div>
       {data && !problem && <Working steps={data.steps} onInHand={onInHand} />}

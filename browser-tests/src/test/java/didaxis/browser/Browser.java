@@ -41,14 +41,15 @@ final class Browser implements AutoCloseable {
     private static final String AXE = axe();
 
     /** Debian's Chromium without a window, where that is there: it does the same with less. */
-    private static final Path CHROMIUM = Stream.of("chromium-headless-shell", "chromium")
+    private static final Path CHROMIUM_FILE = Stream.of("chromium-headless-shell", "chromium")
             .map(name -> Path.of("/usr/bin", name))
             .filter(Files::exists)
             .findFirst()
             .orElseThrow(() -> new IllegalStateException("no Chromium in /usr/bin"));
 
-    private final Playwright playwright = Playwright.create();
-    private final com.microsoft.playwright.Browser chromium;
+    /** One for all journeys of a process, and ends with it: to start one takes as long as a part of a journey. */
+    private static final com.microsoft.playwright.Browser CHROMIUM = launched();
+
     private final PackagedApplication application;
     private final List<String> strangers = new ArrayList<>();
     private final List<String> failures = new ArrayList<>();
@@ -57,10 +58,13 @@ final class Browser implements AutoCloseable {
         this.application = application;
         // Patient, since it may run beside other work; what is there at once is found at once.
         PlaywrightAssertions.setDefaultAssertionTimeout(30_000);
-        this.chromium = playwright
+    }
+
+    private static com.microsoft.playwright.Browser launched() {
+        return Playwright.create()
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(CHROMIUM)
+                        .setExecutablePath(CHROMIUM_FILE)
                         .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking")));
     }
 
@@ -102,7 +106,7 @@ final class Browser implements AutoCloseable {
     }
 
     private Page page(NewContextOptions options) {
-        BrowserContext context = chromium.newContext(options);
+        BrowserContext context = CHROMIUM.newContext(options);
         context.setDefaultTimeout(60_000);
         context.onRequest(request -> {
             URI uri = URI.create(request.url().replaceAll("[|{}\\[\\]^ ]", "_"));
@@ -159,8 +163,9 @@ final class Browser implements AutoCloseable {
         assertEquals(List.of(), failures);
     }
 
+    /** Closes its pages; the journeys of a process come one after the other. */
     @Override
     public void close() {
-        playwright.close();
+        CHROMIUM.contexts().forEach(BrowserContext::close);
     }
 }

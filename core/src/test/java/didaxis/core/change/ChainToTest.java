@@ -34,7 +34,7 @@ class ChainToTest {
     }
 
     /** Whatever cell is picked, its own links say why, each from the ones before, and the last is of the cell. */
-    @Property(tries = 400)
+    @Property(tries = 200)
     void theChainToOneCellIsShorterAndStillFollows(@ForAll("circuits") Circuit circuit, @ForAll long seed) {
         Optional<Change> some = ChangeTest.change(circuit, seed);
         Assume.that(some.isPresent());

@@ -63,7 +63,7 @@ class RoutesTest {
                 .count();
     }
 
-    @Property(tries = 150)
+    @Property(tries = 80)
     void eachRouteIsATrueWorkingAndNoTwoAreTheSame(@ForAll("circuits") Circuit circuit, @ForAll long seed) {
         Optional<Chart> found = chart(circuit);
         Assume.that(found.isPresent());

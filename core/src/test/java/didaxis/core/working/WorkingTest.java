@@ -44,7 +44,7 @@ class WorkingTest {
                 .match(point -> Optional.of(Relations.of(Chart.of(point))), shorted -> Optional.empty());
     }
 
-    @Property(tries = 400)
+    @Property(tries = 200)
     void everyRelationHoldsInTheChartSolvedForAnyOfItsCells(@ForAll("circuits") Circuit circuit) {
         Optional<Relations> some = relations(circuit);
         Assume.that(some.isPresent());
