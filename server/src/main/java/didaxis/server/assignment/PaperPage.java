@@ -95,8 +95,8 @@ final class PaperPage {
     static String document(String title, String type, Html body, PaperLayout layout) {
         return "<!DOCTYPE html><html lang=\"en\"><head><title>" + Html.escaped(title)
                 + "</title><meta name=\"description\" content=\"" + Html.escaped(title) + "\"/><style>"
-                + Pdf.css() + (layout.letter() ? LETTER : "") + "</style></head><body class=\"" + type + "\">" + body
-                + "</body></html>";
+                + Pdf.css() + (layout.letter() ? LETTER : "") + "</style></head><body><div class=\"copy " + type + "\">"
+                + body + "</div></body></html>";
     }
 
     /** Of circuits that nobody should build. */

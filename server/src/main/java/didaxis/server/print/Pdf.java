@@ -3,19 +3,24 @@ package didaxis.server.print;
 import com.openhtmltopdf.extend.FSSupplier;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FSFontUseCase;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfBoxRenderer;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import org.apache.pdfbox.pdfwriter.compress.CompressParameters;
+import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** A document of pages: tagged, with its fonts in it. */
 public final class Pdf {
@@ -33,6 +38,8 @@ public final class Pdf {
             ByteBuffer.wrap("GSUB".getBytes(StandardCharsets.US_ASCII)).getInt();
     private static final int NO_TABLE =
             ByteBuffer.wrap("none".getBytes(StandardCharsets.US_ASCII)).getInt();
+    private static final String BODY = "<body>";
+    private static final String BODY_ENDS = "</body>";
     private static final Map<String, byte[]> FONTS = new ConcurrentHashMap<>();
 
     private Pdf() {}
@@ -41,20 +48,44 @@ public final class Pdf {
      * @param html well-formed, with a title and a language; it may have SVG in it, and refers to nothing outside it
      */
     public static byte[] of(String html) {
-        try (ByteArrayOutputStream out = new ByteArrayOutputStream()) {
-            new PdfRendererBuilder()
-                    .useFastMode()
-                    .usePdfUaAccessibility(true)
-                    .useSVGDrawer(new BatikSVGDrawer())
-                    .useFont(font("400Regular"), FONT, REGULAR, FontStyle.NORMAL, true, EVERYWHERE)
-                    .useFont(font("400Regular_Italic"), FONT, REGULAR, FontStyle.ITALIC, true, EVERYWHERE)
-                    .useFont(font("600SemiBold"), FONT, SEMIBOLD, FontStyle.NORMAL, true, EVERYWHERE)
-                    .withHtmlContent(html, null)
-                    .toStream(out)
-                    .run();
+        try (PDDocument document = set(html);
+                ByteArrayOutputStream out = new ByteArrayOutputStream()) {
+            document.save(out);
             return out.toByteArray();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
+        }
+    }
+
+    /**
+     * Several documents in the same style as one, to be joined with others; their fonts and their style are read but once. It
+     * is the caller's to close.
+     *
+     * @param documents each as for {@link #of(String)}
+     */
+    static PDDocument ofAll(List<String> documents) throws IOException {
+        StringBuilder whole = new StringBuilder();
+        for (String document : documents) {
+            int from = whole.isEmpty() ? 0 : document.indexOf(BODY) + BODY.length();
+            whole.append(document, from, document.lastIndexOf(BODY_ENDS));
+        }
+        PDDocument document = set(whole.append(BODY_ENDS).append("</html>").toString());
+        // Only what is saved has its fonts in it.
+        document.save(OutputStream.nullOutputStream(), CompressParameters.NO_COMPRESSION);
+        return document;
+    }
+
+    private static PDDocument set(String html) throws IOException {
+        PdfRendererBuilder builder = new PdfRendererBuilder()
+                .useFastMode()
+                .usePdfUaAccessibility(true)
+                .useSVGDrawer(new BatikSVGDrawer())
+                .useFont(font("400Regular"), FONT, REGULAR, FontStyle.NORMAL, true, EVERYWHERE)
+                .useFont(font("400Regular_Italic"), FONT, REGULAR, FontStyle.ITALIC, true, EVERYWHERE)
+                .useFont(font("600SemiBold"), FONT, SEMIBOLD, FontStyle.NORMAL, true, EVERYWHERE)
+                .withHtmlContent(html, null);
+        try (PdfBoxRenderer renderer = builder.buildPdfRenderer()) {
+            return renderer.createPDFKeepOpen();
         }
     }
 

@@ -4,7 +4,6 @@ import java.io.ByteArrayOutputStream;
 import java.io.Closeable;
 import java.io.IOException;
 import java.util.concurrent.locks.ReentrantLock;
-import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.multipdf.PDFMergerUtility;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
@@ -14,7 +13,7 @@ import org.apache.pdfbox.pdmodel.PDDocumentInformation;
  * several threads.
  */
 final class PdfSet implements Closeable {
-    private final byte[][] made;
+    private final PDDocument[] made;
     private final PDFMergerUtility merger = new PDFMergerUtility();
     private final PDDocument whole = new PDDocument();
     private int joined;
@@ -22,11 +21,11 @@ final class PdfSet implements Closeable {
     private final ReentrantLock turn = new ReentrantLock();
 
     PdfSet(int documents) {
-        made = new byte[documents][];
+        made = new PDDocument[documents];
     }
 
-    /** Takes the document of a place, and puts together what is there, unless another thread is at that. */
-    void add(int place, byte[] document) throws IOException {
+    /** Takes the document of a place, to close it, and puts together what is there, unless another thread is at that. */
+    void add(int place, PDDocument document) throws IOException {
         synchronized (made) {
             made[place] = document;
         }
@@ -39,9 +38,9 @@ final class PdfSet implements Closeable {
     }
 
     private void join() throws IOException {
-        for (byte[] next = next(); next != null; next = next()) {
+        for (PDDocument next = next(); next != null; next = next()) {
             // What is taken into the whole is copied.
-            try (PDDocument part = Loader.loadPDF(next)) {
+            try (PDDocument part = next) {
                 merger.appendDocument(whole, part);
             }
             joined++;
@@ -49,11 +48,11 @@ final class PdfSet implements Closeable {
     }
 
     /** The document that comes next, once; null where it is not there yet. */
-    private byte[] next() {
+    private PDDocument next() {
         synchronized (made) {
             int place = joined;
             if (place == made.length || made[place] == null) return null;
-            byte[] next = made[place];
+            PDDocument next = made[place];
             made[place] = null;
             return next;
         }
@@ -78,6 +77,7 @@ final class PdfSet implements Closeable {
 
     @Override
     public void close() throws IOException {
+        for (PDDocument left : made) if (left != null) left.close();
         whole.close();
     }
 }

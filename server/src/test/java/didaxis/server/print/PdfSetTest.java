@@ -54,9 +54,37 @@ class PdfSetTest {
         }
     }
 
+    @Test
+    void documentsSetAsOneBeginOnAPageOfTheirOwnAndCountFromOne() throws IOException {
+        List<String> sheets = IntStream.of(90, 1, 60)
+                .mapToObj(lines -> "<html lang=\"en\"><head><title>Sheets</title><style>" + Pdf.css()
+                        + "</style></head><body><div class=\"copy\">"
+                        + ("<p>Lamp " + lines + "</p>").repeat(lines)
+                        + "</div></body></html>")
+                .toList();
+        try (PDDocument one = Pdf.ofAll(sheets)) {
+            List<String> pages = new ArrayList<>();
+            for (int page = 1; page <= one.getNumberOfPages(); page++) {
+                PDFTextStripper text = new PDFTextStripper();
+                text.setStartPage(page);
+                text.setEndPage(page);
+                pages.add(String.join(" ", text.getText(one).lines().distinct().toList()));
+            }
+            assertEquals(
+                    List.of(
+                            "1 / 3 Lamp 90",
+                            "2 / 3 Lamp 90",
+                            "3 / 3 Lamp 90",
+                            "1 / 1 Lamp 1",
+                            "1 / 2 Lamp 60",
+                            "2 / 2 Lamp 60"),
+                    pages);
+        }
+    }
+
     private static void add(PdfSet set, int place) {
         try {
-            set.add(place, Pdf.of(PAGE.formatted(place)));
+            set.add(place, Pdf.ofAll(List.of(PAGE.formatted(place))));
         } catch (IOException e) {
             throw new AssertionError(e);
         }
