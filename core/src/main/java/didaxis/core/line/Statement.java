@@ -40,10 +40,10 @@ public record Statement(List<Term> sides, List<Integer> lines) {
         return new Statement(all, places);
     }
 
-    /** The same of a name that is understood. */
-    public Statement of(Term.Name name) {
+    /** The same of a name, or of letters, that are understood. */
+    public Statement of(Term letters) {
         boolean own = named().isPresent();
-        Statement of = new Statement(List.of(name), List.of(lines.get(0)));
+        Statement of = new Statement(List.of(letters), List.of(lines.get(0)));
         for (int k = own ? 1 : 0; k < sides.size(); k++) of = of.and(List.of(sides.get(k)), lines.get(k));
         return of;
     }

@@ -113,7 +113,9 @@ public record WorkedAnswer(
                     .filter(asked::isCalledSo)
                     .isPresent();
             understood.add(cell.filter(of -> isUnderstood(statement, asked) || otherwise)
-                    .map(of -> statement.of(Term.Name.of(of)))
+                    .<Term>map(Term.Name::of)
+                    .or(() -> ofSum(statement, asked, said, elsewhere))
+                    .map(statement::of)
                     .orElse(statement));
             if (statement.result().isEmpty() || cell.isEmpty()) continue;
             said.remove(cell.get());
@@ -258,19 +260,46 @@ public record WorkedAnswer(
                         .findFirst());
     }
 
+    /**
+     * What 24/(4 + 8) is, whose amount is on a line of its own or was left in the head; 1/12 + 1/4 is one over a resistance,
+     * but 9/18 is no current that is turned round.
+     */
+    private static Optional<Term> ofSum(
+            Statement statement, Asked asked, Map<Cell, Term.Written> said, Function<Cell, List<Double>> elsewhere) {
+        boolean nameless = statement.sides().stream()
+                .noneMatch(side -> side.names().findAny().isPresent());
+        if (!nameless || statement.result().isPresent()) return Optional.empty();
+        boolean sum = statement.sides().get(0) instanceof Term.Sum;
+        return Stream.concat(Stream.of(asked.cell()), asked.onTheWay().stream())
+                .filter(cell -> !asked.known().test(cell))
+                .flatMap(cell -> Stream.<Term>of(Term.Name.of(cell), new Term.Power(Term.Name.of(cell), -1))
+                        .limit(sum ? 2 : 1)
+                        .filter(left -> works(statement, left, cell, asked, said, elsewhere)))
+                .findFirst();
+    }
+
     private static boolean works(
             Statement statement,
             Cell cell,
             Asked asked,
             Map<Cell, Term.Written> said,
             Function<Cell, List<Double>> elsewhere) {
-        Term.Name name = Term.Name.of(cell);
+        return works(statement, Term.Name.of(cell), cell, asked, said, elsewhere);
+    }
+
+    private static boolean works(
+            Statement statement,
+            Term left,
+            Cell cell,
+            Asked asked,
+            Map<Cell, Term.Written> said,
+            Function<Cell, List<Double>> elsewhere) {
         Predicate<Cell> sought =
                 one -> asked.substitution().alike(one, cell) && !asked.known().test(one);
         return statement.sides().stream()
                 .filter(side -> side.names().findAny().isEmpty())
                 .anyMatch(side -> asked.substitution()
-                        .of(name, side, sought, worth(sought, asked, said, elsewhere))
+                        .of(left, side, sought, worth(sought, asked, said, elsewhere))
                         .isPresent());
     }
 
