@@ -5,12 +5,15 @@ import didaxis.core.line.LineTokens.Kind;
 import didaxis.core.line.LineTokens.Token;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** Reads the name of a cell where the cursor stands, in whatever way people write it. */
 final class LineNaming {
     private static final Pattern SQUARE = Pattern.compile("([IiVUE])2([Rr]?)");
+
+    private static final Set<String> OWN = Set.of("x", "y", "z", "X", "Y");
 
     private static final int LONGEST_PHRASE = 4;
 
@@ -46,7 +49,7 @@ final class LineNaming {
         if (indexed.isPresent()) return indexed.get();
         Optional<Term.Name> name = names.name(word);
         List<Term> product = names.product(word);
-        if (name.isEmpty() && product.isEmpty()) throw new LineCursor.Stop();
+        if (name.isEmpty() && product.isEmpty()) return own(word);
         cursor.skip();
         // "R branch = 10" names something of its own; in "I total" the word is an index that the circuit knows.
         boolean stated = cursor.ahead(1).kind() == Kind.EQUALS;
@@ -65,6 +68,13 @@ final class LineNaming {
         if (name.isPresent()) return name.get();
         // "it" is a word of a sentence, unless it stands where a name must.
         return product.size() == 1 ? product.get(0) : new Term.Product(List.copyOf(product));
+    }
+
+    /** A letter of one's own for what is looked for: 1/x = 1/3 + 1/6. */
+    private Term.Name own(String word) {
+        if (!OWN.contains(word) || cursor.ahead(1).kind() != Kind.EQUALS) throw new LineCursor.Stop();
+        cursor.skip();
+        return new Term.Name(word, Optional.empty(), Optional.empty());
     }
 
     /** A name of a few words within an expression: emf − lost volts. */

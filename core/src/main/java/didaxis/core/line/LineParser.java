@@ -18,6 +18,7 @@ final class LineParser {
     private static final Set<String> NEXT =
             Set.of("so", "therefore", "hence", "thus", "then", "and", "where", "because", "since", "using", "with");
     private static final int FEW_WORDS = 2;
+    private static final Set<String> LET = Set.of("let", "say", "call");
     private static final Set<String> LABELS = Set.of("step", "line", "part", "q");
     private static final Pattern NUMBERED = Pattern.compile("[0-9]{1,2}|[a-hA-H]|[ivx]{1,4}|[0-9]{1,2}[a-h]");
 
@@ -43,7 +44,7 @@ final class LineParser {
             List<Term> sides = new ArrayList<>();
             int begun = cursor.at();
             boolean stopped = chain(sides);
-            boolean words = stopped && wordsAlone(begun);
+            boolean words = stopped && (wordsAlone(begun) || saysWhatFor(begun));
             if (!sides.isEmpty() && !words) chains.add(new Chain(resultLast(sides)));
             if (stopped && !words) {
                 Token unread = cursor.token();
@@ -247,6 +248,14 @@ final class LineParser {
             if (token.kind() == Kind.WORD) words++;
         }
         return words > 0;
+    }
+
+    /** "Let x = the resistance of both" says in words what a letter is for. */
+    private boolean saysWhatFor(int begun) {
+        List<Token> said = cursor.from(begun);
+        return !said.isEmpty()
+                && LET.contains(said.get(0).text().toLowerCase(Locale.ROOT))
+                && said.stream().allMatch(token -> token.kind() == Kind.WORD || token.kind() == Kind.EQUALS);
     }
 
     private void skipRemark() {

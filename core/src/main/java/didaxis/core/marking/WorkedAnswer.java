@@ -262,18 +262,23 @@ public record WorkedAnswer(
 
     /**
      * What 24/(4 + 8) is, whose amount is on a line of its own or was left in the head; 1/12 + 1/4 is one over a resistance,
-     * but 9/18 is no current that is turned round.
+     * as is 1/x in a letter of one's own, but 9/18 is no current that is turned round.
      */
     private static Optional<Term> ofSum(
             Statement statement, Asked asked, Map<Cell, Term.Written> said, Function<Cell, List<Double>> elsewhere) {
         boolean nameless = statement.sides().stream()
                 .noneMatch(side -> side.names().findAny().isPresent());
-        if (!nameless || statement.result().isPresent()) return Optional.empty();
-        boolean sum = statement.sides().get(0) instanceof Term.Sum;
+        boolean own = statement
+                .reciprocal()
+                .or(statement::named)
+                .filter(name -> name.cell().isEmpty() && name.quantity().isEmpty())
+                .isPresent();
+        if (!own && (!nameless || statement.result().isPresent())) return Optional.empty();
+        boolean over = statement.reciprocal().isPresent() || statement.sides().get(0) instanceof Term.Sum;
         return Stream.concat(Stream.of(asked.cell()), asked.onTheWay().stream())
                 .filter(cell -> !asked.known().test(cell))
                 .flatMap(cell -> Stream.<Term>of(Term.Name.of(cell), new Term.Power(Term.Name.of(cell), -1))
-                        .limit(sum ? 2 : 1)
+                        .limit(over ? 2 : 1)
                         .filter(left -> works(statement, left, cell, asked, said, elsewhere)))
                 .findFirst();
     }
