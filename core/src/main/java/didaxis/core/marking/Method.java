@@ -46,7 +46,7 @@ record Method(int formula, int substitution, Set<Cell> put, boolean factorLost, 
      * @param useful whether a formula may rest on a cell
      */
     static Method of(WorkedAnswer worked, Asked asked, Function<Cell, List<Double>> elsewhere, Predicate<Cell> useful) {
-        Function<Cell, List<Double>> worth = WorkedAnswer.worth(asked::isSought, asked, worked.said(), elsewhere);
+        Function<Cell, List<Double>> worth = Meant.worth(asked::isSought, asked, worked.said(), elsewhere);
         Method method = NONE;
         Method lost = method;
         for (Statement statement : worked.statements()) {

@@ -28,7 +28,7 @@ record PutIn(int line, Set<Cell> put, List<Term> parts, Substitution substitutio
             if (of.isEmpty()) continue;
             Predicate<Cell> sought = one ->
                     asked.substitution().alike(one, of.get()) && !asked.known().test(one);
-            Function<Cell, List<Double>> worth = WorkedAnswer.worth(sought, asked, worked.said(), elsewhere);
+            Function<Cell, List<Double>> worth = Meant.worth(sought, asked, worked.said(), elsewhere);
             for (int k = 1; k < statement.sides().size(); k++) {
                 Term side = statement.sides().get(k);
                 if (side.names().findAny().isPresent()) continue;

@@ -15,7 +15,6 @@ import didaxis.core.quantity.Quantity;
 import didaxis.core.quantity.Reading;
 import didaxis.core.question.Box;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,7 +23,6 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /**
  * An amount that is answered in lines, as it was read: what each line states, of which cell, and which amount is the
@@ -35,11 +33,8 @@ import java.util.stream.Stream;
  */
 public record WorkedAnswer(
         List<Checked> lines, List<Statement> statements, Optional<Integer> answer, Map<Cell, Term.Written> said) {
-    private static final double CLOSE = 0.01;
     /** So many lines are read; nobody needs more for one amount. */
     private static final int MOST_LINES = 40;
-    /** So many cells are tried for what a letter without an index may be. */
-    private static final int MOST_CELLS = 24;
     /** An amount does not say how it came about. */
     private static final Pattern CALCULATED = Pattern.compile("(?s).*=.*([=+×*/÷√^]| x ).*|.*[+×*/÷√^].*=.*");
 
@@ -84,7 +79,8 @@ public record WorkedAnswer(
                     && cell.equals(Cell.resistance(chart.subjects().whole()));
         }
 
-        private boolean fits(Quantity quantity) {
+        /** Whether it is measured in the same unit. */
+        boolean fits(Quantity quantity) {
             return quantity.unit().equals(cell.quantity().unit());
         }
     }
@@ -99,22 +95,22 @@ public record WorkedAnswer(
                 Statement.of(lines.stream().map(Checked::line).toList());
         Optional<Integer> answer = answer(statements, asked);
         Map<Cell, Term.Written> said = new LinkedHashMap<>();
+        Meant meant = new Meant(asked, said, elsewhere);
         List<Statement> understood = new ArrayList<>();
         for (int k = 0; k < statements.size(); k++) {
             Statement statement = statements.get(k);
-            if (answer.isPresent() && answer.get() == k && isOfAnother(statement, asked, said, elsewhere))
-                answer = Optional.empty();
+            if (answer.isPresent() && answer.get() == k && meant.isOfAnother(statement)) answer = Optional.empty();
             Optional<Cell> cell = answer.filter(Integer.valueOf(k)::equals).isPresent()
                     ? Optional.of(asked.cell())
-                    : cell(statement, asked, said, elsewhere);
+                    : meant.cell(statement);
             boolean otherwise = statement
                     .named()
                     .flatMap(Term.Name::cell)
                     .filter(asked::isCalledSo)
                     .isPresent();
-            understood.add(cell.filter(of -> isUnderstood(statement, asked) || otherwise)
+            understood.add(cell.filter(of -> Meant.isUnderstood(statement, asked) || otherwise)
                     .<Term>map(Term.Name::of)
-                    .or(() -> ofSum(statement, asked, said, elsewhere))
+                    .or(() -> meant.ofSum(statement))
                     .map(statement::of)
                     .orElse(statement));
             if (statement.result().isEmpty() || cell.isEmpty()) continue;
@@ -135,40 +131,6 @@ public record WorkedAnswer(
         return lines;
     }
 
-    /** Whether a letter alone is worked out as that of something on the way, and not as what is asked. */
-    private static boolean isOfAnother(
-            Statement statement, Asked asked, Map<Cell, Term.Written> said, Function<Cell, List<Double>> elsewhere) {
-        if (!isUnderstood(statement, asked) || works(statement, asked.cell(), asked, said, elsewhere)) return false;
-        return asked.onTheWay().stream()
-                .anyMatch(cell -> asked.fits(cell.quantity()) && works(statement, cell, asked, said, elsewhere));
-    }
-
-    /**
-     * Whether whose value it tells is only understood: R2R3/(R2 + R3) = 12 × 4/16 = 3 Ω is what these make together, and
-     * I1 + I2 = 2 A what is asked where that is their sum, while it tells of none of them alone.
-     */
-    private static boolean isUnderstood(Statement statement, Asked asked) {
-        if (statement.named().isPresent())
-            return statement.named().flatMap(Term.Name::cell).isEmpty();
-        Term first = statement.sides().get(0);
-        if (first.names().findAny().isEmpty()) return true;
-        boolean ofWhatIsAsked =
-                first.names().flatMap(name -> name.cell().stream()).anyMatch(asked::isSought);
-        int last = statement.sides().size() - 1;
-        boolean worked = IntStream.range(1, last)
-                .anyMatch(k -> statement.sides().get(k).names().findAny().isEmpty());
-        boolean together =
-                (worked || isLaw(first, asked)) && statement.reciprocal().isEmpty();
-        return together && !ofWhatIsAsked;
-    }
-
-    /** Whether letters are what is asked by a law. */
-    private static boolean isLaw(Term letters, Asked asked) {
-        return asked.substitution()
-                .of(Term.Name.of(asked.cell()), letters, asked::isSought, cell -> List.of())
-                .isPresent();
-    }
-
     /** The last that states it by its name, or as an amount alone; else the last that may mean it. */
     private static Optional<Integer> answer(List<Statement> statements, Asked asked) {
         Optional<Integer> named =
@@ -186,7 +148,9 @@ public record WorkedAnswer(
                 .allMatch(one -> one.sides().size() > 1
                         && one.sides().stream()
                                 .noneMatch(side -> side.names().findAny().isPresent()));
-        return nameless && !has(statements.get(named), value) && has(statements.get(last), value) ? last : named;
+        return nameless && !Meant.has(statements.get(named), value) && Meant.has(statements.get(last), value)
+                ? last
+                : named;
     }
 
     private static Optional<Integer> last(List<Statement> statements, Predicate<Statement> which) {
@@ -221,7 +185,8 @@ public record WorkedAnswer(
 
     private static boolean mayMean(Statement statement, Asked asked) {
         if (statement.named().flatMap(Term.Name::cell).filter(asked::isCalledSo).isPresent()) return true;
-        if (statement.named().flatMap(Term.Name::cell).isPresent() || !isUnderstood(statement, asked)) return false;
+        if (statement.named().flatMap(Term.Name::cell).isPresent() || !Meant.isUnderstood(statement, asked))
+            return false;
         Optional<Quantity> letter = statement.named().flatMap(Term.Name::quantity);
         if (letter.isPresent()) return asked.fits(letter.get());
         return statement
@@ -229,102 +194,6 @@ public record WorkedAnswer(
                 .flatMap(Term.Written::quantity)
                 .map(asked::fits)
                 .orElse(true);
-    }
-
-    private static Optional<Cell> cell(
-            Statement statement, Asked asked, Map<Cell, Term.Written> said, Function<Cell, List<Double>> elsewhere) {
-        Optional<Cell> named = statement.named().flatMap(Term.Name::cell);
-        if (named.isPresent() || !isUnderstood(statement, asked)) return named;
-        Optional<Quantity> quantity = statement
-                .named()
-                .flatMap(Term.Name::quantity)
-                .or(() -> statement.result().flatMap(Term.Written::quantity));
-        if (quantity.isEmpty()) return Optional.empty();
-        // A letter without an index is rather that of what is asked than that of something else.
-        List<Cell> candidates = Stream.concat(asked.onTheWay().stream(), asked.substitution().cells().stream())
-                .filter(cell ->
-                        cell.quantity() == quantity.get() && !asked.known().test(cell))
-                .distinct()
-                .sorted(Comparator.comparing(
-                        cell -> !cell.subject().equals(asked.cell().subject())))
-                .limit(MOST_CELLS)
-                .toList();
-        return candidates.stream()
-                .filter(cell -> works(statement, cell, asked, said, elsewhere))
-                .findFirst()
-                .or(() -> candidates.stream()
-                        .filter(cell -> has(statement, asked.chart().value(cell).orElse(Double.NaN)))
-                        .findFirst())
-                .or(() -> asked.onTheWay().stream()
-                        .filter(cell -> cell.quantity() == quantity.get() && !said.containsKey(cell))
-                        .findFirst());
-    }
-
-    /**
-     * What 24/(4 + 8) is, whose amount is on a line of its own or was left in the head; 1/12 + 1/4 is one over a resistance,
-     * as is 1/x in a letter of one's own, but 9/18 is no current that is turned round.
-     */
-    private static Optional<Term> ofSum(
-            Statement statement, Asked asked, Map<Cell, Term.Written> said, Function<Cell, List<Double>> elsewhere) {
-        boolean nameless = statement.sides().stream()
-                .noneMatch(side -> side.names().findAny().isPresent());
-        boolean own = statement
-                .reciprocal()
-                .or(statement::named)
-                .filter(name -> name.cell().isEmpty() && name.quantity().isEmpty())
-                .isPresent();
-        if (!own && (!nameless || statement.result().isPresent())) return Optional.empty();
-        boolean over = statement.reciprocal().isPresent() || statement.sides().get(0) instanceof Term.Sum;
-        return Stream.concat(Stream.of(asked.cell()), asked.onTheWay().stream())
-                .filter(cell -> !asked.known().test(cell))
-                .flatMap(cell -> Stream.<Term>of(Term.Name.of(cell), new Term.Power(Term.Name.of(cell), -1))
-                        .limit(over ? 2 : 1)
-                        .filter(left -> works(statement, left, cell, asked, said, elsewhere)))
-                .findFirst();
-    }
-
-    private static boolean works(
-            Statement statement,
-            Cell cell,
-            Asked asked,
-            Map<Cell, Term.Written> said,
-            Function<Cell, List<Double>> elsewhere) {
-        return works(statement, Term.Name.of(cell), cell, asked, said, elsewhere);
-    }
-
-    private static boolean works(
-            Statement statement,
-            Term left,
-            Cell cell,
-            Asked asked,
-            Map<Cell, Term.Written> said,
-            Function<Cell, List<Double>> elsewhere) {
-        Predicate<Cell> sought =
-                one -> asked.substitution().alike(one, cell) && !asked.known().test(one);
-        return statement.sides().stream()
-                .filter(side -> side.names().findAny().isEmpty())
-                .anyMatch(side -> asked.substitution()
-                        .of(left, side, sought, worth(sought, asked, said, elsewhere))
-                        .isPresent());
-    }
-
-    private static boolean has(Statement statement, double value) {
-        return statement
-                .result()
-                .filter(result -> Math.abs(result.si() - value) <= CLOSE * Math.abs(value))
-                .isPresent();
-    }
-
-    /** What a number may be put in for: a learner's own value of a cell, or its true one, but none of what is sought. */
-    static Function<Cell, List<Double>> worth(
-            Predicate<Cell> sought, Asked asked, Map<Cell, Term.Written> said, Function<Cell, List<Double>> elsewhere) {
-        return cell -> {
-            if (sought.test(cell)) return List.of();
-            List<Double> values = new ArrayList<>(elsewhere.apply(cell));
-            if (said.containsKey(cell)) values.add(said.get(cell).si());
-            asked.chart().value(cell).ifPresent(values::add);
-            return values;
-        };
     }
 
     /** The amount that is the answer, in a unit of what is asked; empty where none is. */
