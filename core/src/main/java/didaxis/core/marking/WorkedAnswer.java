@@ -39,7 +39,8 @@ public record WorkedAnswer(
     private static final Pattern CALCULATED = Pattern.compile("(?s).*=.*([=+×*/÷√^]| x ).*|.*[+×*/÷√^].*=.*");
 
     private static final Pattern STATED =
-            Pattern.compile("[=≈~]|\\b(?:is|equals)\\b|[0-9)] ?[+×*÷/] ?[0-9(]|\\([0-9. ]+[-−–] ?[0-9]");
+            Pattern.compile("[=≈~]|\\b(?:is|equals)\\b|[0-9)²] ?[VAΩWvaw]? ?[+×*·÷/] ?[0-9(]"
+                    + "|[0-9] ?[VAΩWvaw]? [-−–] [0-9(]|\\([0-9. ]+[-−–] ?[0-9]");
     /** 1/0 is no working, and no amount. */
     private static final Pattern FRACTION = Pattern.compile("\\s*[0-9.,]+\\s*/\\s*[0-9.,]+\\s*\\p{L}*\\s*");
 
