@@ -1,6 +1,7 @@
 package didaxis.server.assignment;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.drawing.Scene;
 import didaxis.core.drawing.Svg;
 import didaxis.core.question.Question;
 import didaxis.core.question.State;
@@ -13,7 +14,9 @@ import didaxis.server.circuit.SceneView;
 import didaxis.server.print.Html;
 import didaxis.server.print.Pdf;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -24,6 +27,10 @@ import java.util.stream.IntStream;
  */
 final class PaperPage {
     private static final SceneView.Room FIGURE = new SceneView.Room(460, 250);
+    /** In pixels: between the margins, and two thirds of a page. */
+    private static final double WIDEST = 656;
+
+    private static final double HIGHEST = 600;
     private static final Pattern GAP = Pattern.compile("___");
     private static final String LETTER = "@page { size: 8.5in 11in; }";
 
@@ -133,15 +140,15 @@ final class PaperPage {
         if (!told.act().isEmpty()) html.element("p", "act", told.act());
         if (told.scene() != null) {
             Set<Cell> shown = question.shown(number);
-            String svg = Svg.print(
-                    SceneView.scene(
-                            state.circuit(),
-                            shown::contains,
-                            paper.looks().get(place).plan(),
-                            FIGURE,
-                            paper.style().house()),
-                    Words.describe(state.circuit()));
-            html.raw("<div class=\"figure\">").raw(inPrint(svg)).raw("</div>");
+            Scene scene = SceneView.scene(
+                    state.circuit(),
+                    shown::contains,
+                    paper.looks().get(place).plan(),
+                    FIGURE,
+                    paper.style().house());
+            html.raw("<div class=\"figure\">")
+                    .raw(figure(scene, Words.describe(state.circuit())))
+                    .raw("</div>");
         }
         given("given", told.given().stream().filter(one -> !isOnTheDrawing(one)).toList());
         // Where there is no drawing, as in plain text, what stands on it must be said.
@@ -163,10 +170,18 @@ final class PaperPage {
         return emf || one.cell().quantity().equals("resistance");
     }
 
-    /** In the page's own typeface. */
-    static String inPrint(String svg) {
-        return svg.replaceFirst("^<\\?xml[^>]*>\\s*", "")
-                .replaceFirst("width=\"([0-9.]+)\" height=\"([0-9.]+)\"", "style=\"width:$1px;height:$2px\"")
+    /** A drawing in the page's own typeface, no larger than a page has room for. */
+    private static String figure(Scene scene, String words) {
+        double scale = Math.min(1, Math.min(WIDEST / scene.width(), HIGHEST / scene.height()));
+        return Svg.print(scene, words)
+                .replaceFirst(
+                        "width=\"[0-9.]+\" height=\"[0-9.]+\"",
+                        String.format(
+                                Locale.ROOT,
+                                "style=\"width:%.1fpx;height:%.1fpx\" alt=\"%s\"",
+                                scale * scene.width(),
+                                scale * scene.height(),
+                                Matcher.quoteReplacement(Html.escaped(words))))
                 .replaceFirst("font-family=\"[^\"]*\"", "font-family=\"" + Pdf.FONT + "\"");
     }
 

@@ -1,46 +1,23 @@
 package didaxis.server.print;
 
-import com.openhtmltopdf.extend.FSSupplier;
-import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FSFontUseCase;
-import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.extend.SVGDrawer;
 import com.openhtmltopdf.pdfboxout.PdfBoxRenderer;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
-import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
-import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
-import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import org.apache.pdfbox.pdfwriter.compress.CompressParameters;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** A document of pages: tagged, with its fonts in it. */
 public final class Pdf {
-    public static final String FONT = "IBM Plex Sans";
-    private static final Set<FSFontUseCase> EVERYWHERE = EnumSet.of(FSFontUseCase.DOCUMENT, FSFontUseCase.SVG);
-    private static final int REGULAR = 400;
-    private static final int SEMIBOLD = 600;
-
-    /** Where the number of tables and their entries stand in a font, and how long an entry is (OpenType, ISO/IEC 14496-22). */
-    private static final int TABLES = 4;
-
-    private static final int FIRST_ENTRY = 12;
-    private static final int ENTRY = 16;
-    private static final int LIGATURES =
-            ByteBuffer.wrap("GSUB".getBytes(StandardCharsets.US_ASCII)).getInt();
-    private static final int NO_TABLE =
-            ByteBuffer.wrap("none".getBytes(StandardCharsets.US_ASCII)).getInt();
+    public static final String FONT = PageFonts.FAMILY;
     private static final String BODY = "<body>";
     private static final String BODY_ENDS = "</body>";
-    private static final Map<String, byte[]> FONTS = new ConcurrentHashMap<>();
 
     private Pdf() {}
 
@@ -76,14 +53,16 @@ public final class Pdf {
     }
 
     private static PDDocument set(String html) throws IOException {
+        return set(html, new DrawingPainter());
+    }
+
+    static PDDocument set(String html, SVGDrawer drawings) throws IOException {
         PdfRendererBuilder builder = new PdfRendererBuilder()
                 .useFastMode()
                 .usePdfUaAccessibility(true)
-                .useSVGDrawer(new BatikSVGDrawer())
-                .useFont(font("400Regular"), FONT, REGULAR, FontStyle.NORMAL, true, EVERYWHERE)
-                .useFont(font("400Regular_Italic"), FONT, REGULAR, FontStyle.ITALIC, true, EVERYWHERE)
-                .useFont(font("600SemiBold"), FONT, SEMIBOLD, FontStyle.NORMAL, true, EVERYWHERE)
+                .useSVGDrawer(drawings)
                 .withHtmlContent(html, null);
+        PageFonts.addTo(builder);
         try (PdfBoxRenderer renderer = builder.buildPdfRenderer()) {
             return renderer.createPDFKeepOpen();
         }
@@ -93,26 +72,6 @@ public final class Pdf {
     public static String css() {
         try (InputStream css = Pdf.class.getResourceAsStream("/print/page.css")) {
             return new String(css.readAllBytes(), StandardCharsets.UTF_8);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    private static FSSupplier<InputStream> font(String face) {
-        byte[] font = FONTS.computeIfAbsent(face, Pdf::withoutLigatures);
-        return () -> new ByteArrayInputStream(font);
-    }
-
-    /** Looking for ligatures takes a seventh of the time to set a page; under another name their table is not found. */
-    private static byte[] withoutLigatures(String face) {
-        String place = "/print-fonts/IBMPlexSans_" + face + ".ttf";
-        try (InputStream file = Pdf.class.getResourceAsStream(place)) {
-            if (file == null) throw new IllegalStateException("font (" + place + ") must be on the class path");
-            ByteBuffer font = ByteBuffer.wrap(file.readAllBytes());
-            int tables = font.getShort(TABLES);
-            for (int entry = FIRST_ENTRY; entry < FIRST_ENTRY + tables * ENTRY; entry += ENTRY)
-                if (font.getInt(entry) == LIGATURES) font.putInt(entry, NO_TABLE);
-            return font.array();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -10,11 +10,16 @@ import didaxis.server.question.QuestionBody;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.documentinterchange.logicalstructure.PDStructureElement;
+import org.apache.pdfbox.pdmodel.documentinterchange.logicalstructure.PDStructureNode;
+import org.apache.pdfbox.pdmodel.documentinterchange.taggedpdf.StandardStructureTypes;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.apache.pdfbox.text.TextPosition;
@@ -38,6 +43,10 @@ class PrintTest {
                       {"kind":"chart","state":1,"cells":[{"subject":"R1","quantity":"voltage"},
                        {"subject":"R2","quantity":"current"}]},
                       {"kind":"change","state":1,"cells":[{"subject":"V1","quantity":"voltage"}]}]}""";
+    private static final String LONG = """
+            {"notation":"24 V : %s","plan":{"arrangement":"line"},
+             "tasks":[{"kind":"write-down","cells":[{"subject":"total","quantity":"current"}]}]}""".formatted(
+            IntStream.rangeClosed(1, 12).mapToObj(k -> "R" + k + "=4.7k").collect(Collectors.joining(" + ")));
     private static final String WORDS = "{\"tasks\":[{\"kind\":\"define\",\"term\":\"power\"},{\"kind\":\"rules\"}]}";
 
     private static Paper paper(String... bodies) {
@@ -81,10 +90,31 @@ class PrintTest {
         }
     }
 
+    @Test
+    void aDrawingIsToldToThoseWhoDoNotSeeItAndItsTextsCanBeRead() throws IOException {
+        try (PDDocument document = document(false, BATTERY)) {
+            List<String> told = figures(document.getDocumentCatalog().getStructureTreeRoot())
+                    .map(PDStructureElement::getAlternateDescription)
+                    .toList();
+            assertEquals(2, told.size());
+            assertTrue(told.stream().allMatch(words -> words.contains("R2 and R3 in parallel")), told::toString);
+            assertTrue(text(document).contains("12.9 Ω"));
+        }
+    }
+
+    private static Stream<PDStructureElement> figures(PDStructureNode node) {
+        return node.getKids().stream()
+                .filter(PDStructureElement.class::isInstance)
+                .map(PDStructureElement.class::cast)
+                .flatMap(kid -> Stream.concat(
+                        kid.getStructureType().equals(StandardStructureTypes.Figure) ? Stream.of(kid) : Stream.of(),
+                        figures(kid)));
+    }
+
     @ParameterizedTest
     @ValueSource(booleans = {false, true})
     void nothingStandsOutsideTheMargins(boolean memo) throws IOException {
-        try (PDDocument document = document(memo, BATTERY, WORDS)) {
+        try (PDDocument document = document(memo, BATTERY, WORDS, LONG)) {
             List<String> outside = new ArrayList<>();
             PDFTextStripper stripper = new PDFTextStripper() {
                 @Override

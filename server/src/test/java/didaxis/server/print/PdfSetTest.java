@@ -23,7 +23,7 @@ class PdfSetTest {
     private static final String PAGE = """
             <html lang="en"><head><title>Sheet %1$d</title><style>body { font-family: "IBM Plex Sans" }</style></head>
             <body><p>Sheet %1$d of an office, Ω √ 2</p>
-            <p><svg xmlns="http://www.w3.org/2000/svg" width="40" height="20"><path d="M0 0H40"/></svg></p></body></html>
+            <p><svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 40 20" style="width:40px;height:20px"><polyline points="0,0 40,0" stroke="#000" stroke-width="1"/></svg></p></body></html>
             """;
 
     @Test
