@@ -37,11 +37,16 @@ record PartElement(String part, String label, List<String> lines, Symbol symbol,
         return 1.1 * type.name();
     }
 
+    /** Where the baseline of a label stands above a lying symbol: its index hangs lower, by a quarter of its size. */
+    private double aboveSymbol() {
+        return 5 + type.label() / 4;
+    }
+
     /** How much higher a label stands that would reach over the signs beside its symbol. */
     private double raise() {
         boolean wide = TextWidth.of(label, type.label()) > symbol.length();
         double top = SIGN_CLEAR + TextWidth.descent(type.name()) + TextWidth.ascent(type.name());
-        double bottom = symbol.halfWidth() + CLEAR - TextWidth.descent(type.label());
+        double bottom = symbol.halfWidth() + aboveSymbol() - TextWidth.descent(type.label());
         return marks.polarity() && wide ? Math.max(0, top + 2 - bottom) : 0;
     }
 
@@ -61,7 +66,8 @@ record PartElement(String part, String label, List<String> lines, Symbol symbol,
                     Math.max(half + 8, sign),
                     half + CLEAR + widest + 6);
         double below = lines.isEmpty() ? half + 4 : half + CLEAR + type.line() * lines.size() + 2;
-        return new Room(Math.max(least, widest + 16), Math.max(half + CLEAR + raise() + type.label(), sign), below);
+        return new Room(
+                Math.max(least, widest + 16), Math.max(half + aboveSymbol() + raise() + type.label(), sign), below);
     }
 
     @Override
@@ -111,7 +117,7 @@ record PartElement(String part, String label, List<String> lines, Symbol symbol,
 
     private void captionLying(Pen pen, Spot middle) {
         double half = symbol.halfWidth();
-        pen.text(middle.plus(0, -half - CLEAR - raise()), Anchor.MIDDLE, type.label(), label, Role.LABEL, part);
+        pen.text(middle.plus(0, -half - aboveSymbol() - raise()), Anchor.MIDDLE, type.label(), label, Role.LABEL, part);
         for (int k = 0; k < lines.size(); k++) {
             double down = half + CLEAR + TextWidth.ascent(type.value()) + type.line() * k;
             pen.text(middle.plus(0, down), Anchor.MIDDLE, type.value(), lines.get(k), Role.VALUE, part);

@@ -31,6 +31,9 @@ final class PaperPage {
     private static final double WIDEST = 656;
 
     private static final double HIGHEST = 600;
+    /** Drawings that are larger than their room have larger texts, which at this scale are about as large as the page's. */
+    private static final double LEGIBLE = 0.65;
+
     private static final Pattern GAP = Pattern.compile("___");
     private static final String LETTER = "@page { size: 8.5in 11in; }";
 
@@ -124,7 +127,7 @@ final class PaperPage {
 
     private void question(int place, QuestionSheet sheet, boolean many) {
         if (many) questionHead(html, place, sheet);
-        if (!sheet.stem().isEmpty()) html.element("p", "", sheet.stem());
+        if (!sheet.stem().isEmpty()) html.element("p", "stem", sheet.stem());
         int drawn = -1;
         for (TaskSheet task : sheet.tasks()) {
             for (int k = drawn + 1; !sheet.states().isEmpty() && k <= task.state(); k++)
@@ -170,9 +173,11 @@ final class PaperPage {
         return emf || one.cell().quantity().equals("resistance");
     }
 
-    /** A drawing in the page's own typeface, no larger than a page has room for. */
+    /** A drawing in the page's own typeface, in its room where it can be read there, and no larger than a page. */
     private static String figure(Scene scene, String words) {
-        double scale = Math.min(1, Math.min(WIDEST / scene.width(), HIGHEST / scene.height()));
+        double room = Math.min(FIGURE.width() / scene.width(), FIGURE.height() / scene.height());
+        double page = Math.min(WIDEST / scene.width(), HIGHEST / scene.height());
+        double scale = Math.min(1, Math.min(page, Math.max(room, LEGIBLE)));
         return Svg.print(scene, words)
                 .replaceFirst(
                         "width=\"[0-9.]+\" height=\"[0-9.]+\"",

@@ -43,6 +43,9 @@ class PrintTest {
                       {"kind":"chart","state":1,"cells":[{"subject":"R1","quantity":"voltage"},
                        {"subject":"R2","quantity":"current"}]},
                       {"kind":"change","state":1,"cells":[{"subject":"V1","quantity":"voltage"}]}]}""";
+    private static final String LAMPS = """
+            {"stem":"Two lamps on the mast.","notation":"12 V : L1=4 + L2=8",
+             "tasks":[{"kind":"calculate","cells":[{"subject":"total","quantity":"current"}]}]}""";
     private static final String LONG = """
             {"notation":"24 V : %s","plan":{"arrangement":"line"},
              "tasks":[{"kind":"write-down","cells":[{"subject":"total","quantity":"current"}]}]}""".formatted(
@@ -128,6 +131,24 @@ class PrintTest {
             };
             stripper.getText(document);
             assertEquals(List.of(), outside);
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 20, 22, 24, 26, 28, 30, 32, 34, 36, 38})
+    void aQuestionIsNotPartedFromItsDrawing(int lines) throws IOException {
+        PaperLayout filled =
+                new PaperLayout("Read this line.\n".repeat(lines), null, null, null, null, null, null, null);
+        try (PDDocument document = Loader.loadPDF(Pdf.of(page(Pages.PAPER, filled, LAMPS)))) {
+            PDFTextStripper stripper = new PDFTextStripper();
+            for (int page = 1; page <= document.getNumberOfPages(); page++) {
+                stripper.setStartPage(page);
+                stripper.setEndPage(page);
+                String text = stripper.getText(document);
+                boolean head = text.contains("Two lamps on the mast.");
+                assertEquals(head, text.lines().anyMatch("L2"::equals), () -> "stem and drawing: " + text);
+                assertEquals(head, text.contains("1.1 Calculate"), () -> "stem and first task: " + text);
+            }
         }
     }
 
