@@ -18,6 +18,9 @@ import java.util.stream.Collectors;
 
 /** How often marking errs on made-up sheets of circuits of 3 to 12 parts with everything in them: {@code MarkingShares [SHEETS]}. */
 public final class MarkingShares {
+    /** The share of cells that are asked where 60 % are not. */
+    private static final double ASKED = 0.4;
+
     private final Map<String, int[]> shares = new LinkedHashMap<>();
 
     private MarkingShares() {}
@@ -78,7 +81,8 @@ public final class MarkingShares {
         Map<Cell, String> all = work.worked(precision, Map.of(), habit, random);
         for (Finding finding : work.marker().mark(all))
             count("honest, " + name + ", all written: answers called wrong | " + habit, isWrong(finding));
-        for (Finding finding : work.marker().mark(LearnerWork.asked(all, 0.4, Set.of(), random)))
+        Map<Cell, String> asked = work.worked(precision, Map.of(), habit, work.asked(ASKED, Set.of(), random), random);
+        for (Finding finding : work.marker().mark(asked))
             count("honest, " + name + ", 60 % unasked: answers called wrong | " + habit, isWrong(finding));
     }
 
@@ -95,18 +99,25 @@ public final class MarkingShares {
     private void origins(LearnerWork work, int figures, int errors, Habit habit, Random random) {
         Map<Cell, Double> spoiled = new HashMap<>();
         for (Cell cell : work.some(errors, random)) spoiled.put(cell, LearnerWork.wrongBy(random));
-        Map<Cell, String> all = work.worked(Precision.figures(figures), spoiled, habit, random);
-        boolean visible = spoiled.keySet().stream().allMatch(cell -> work.isWrong(cell, all.get(cell)))
-                && all.values().stream().noneMatch(typed -> typed.startsWith("-"));
+        origins(work, spoiled, figures, "all written", habit, Set.copyOf(work.cells()), random);
+        origins(work, spoiled, figures, "60 % unasked", habit, work.asked(ASKED, spoiled.keySet(), random), random);
+    }
+
+    private void origins(
+            LearnerWork work,
+            Map<Cell, Double> spoiled,
+            int figures,
+            String name,
+            Habit habit,
+            Set<Cell> asked,
+            Random random) {
+        Map<Cell, String> answers = work.worked(Precision.figures(figures), spoiled, habit, asked, random);
+        boolean visible = spoiled.keySet().stream().allMatch(cell -> work.isWrong(cell, answers.get(cell)))
+                && answers.values().stream().noneMatch(typed -> typed.startsWith("-"));
         if (!visible) return;
-        String line = errors + " errors, " + figures + " figures, ";
         count(
-                line + "all written: exactly these origins | " + habit,
-                origins(work, all).equals(spoiled.keySet()));
-        Map<Cell, String> asked = LearnerWork.asked(all, 0.4, spoiled.keySet(), random);
-        count(
-                line + "60 % unasked: exactly these origins | " + habit,
-                origins(work, asked).equals(spoiled.keySet()));
+                spoiled.size() + " errors, " + figures + " figures, " + name + ": exactly these origins | " + habit,
+                origins(work, answers).equals(spoiled.keySet()));
     }
 
     private void guesses(LearnerWork work, int figures, Random random) {

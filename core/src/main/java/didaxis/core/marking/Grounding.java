@@ -75,18 +75,27 @@ final class Grounding {
     boolean cutOff(int cell) {
         if (sheet.cutOff(cell, ways.truth(cell))) return true;
         for (Way way : ways.to(cell)) {
-            if (way.own() && choose(way, 0, new int[way.inputs().length]))
+            if (way.own() && choose(cell, way, 0, new int[way.inputs().length]))
                 return sheet.cutOff(cell, way.compiled().of(values));
         }
         return false;
     }
 
     private boolean asWritten(int cell) {
-        for (Way way : ways.to(cell)) {
+        if (asWritten(cell, cell)) return true;
+        // What is only equal to it may be made of what is written, and the answer a copy of that.
+        for (int equal : ways.equalTo(cell)) if (!sheet.written(equal) && asWritten(cell, equal)) return true;
+        return false;
+    }
+
+    /** Whether an answer is what is made of the written for the cell itself, or for one that is equal to it. */
+    private boolean asWritten(int cell, int made) {
+        for (Way way : ways.to(made)) {
+            if (made != cell && way.copies()) continue;
             int[] sources = new int[way.inputs().length];
-            for (int choice = 0; choice < MOST_VALUES && choose(way, choice, sources); choice++) {
-                if (sheet.rounds(cell, way.compiled().of(values))) return join(way, sources, this::asChosen);
-                if (unrounded(way, sources)) return join(way, sources, input -> unrounded(input, sources));
+            for (int choice = 0; choice < MOST_VALUES && choose(cell, way, choice, sources); choice++) {
+                if (sheet.rounds(cell, way.compiled().of(values))) return join(cell, way, sources, this::asChosen);
+                if (unrounded(cell, way, sources)) return join(cell, way, sources, input -> unrounded(input, sources));
             }
         }
         return false;
@@ -97,10 +106,10 @@ final class Grounding {
      *
      * @return whether there are values for all, and at least one that an earlier choice did not have
      */
-    private boolean choose(Way way, int choice, int[] sources) {
+    private boolean choose(int cell, Way way, int choice, int[] sources) {
         boolean fresh = choice == 0;
         for (int k = 0; k < sources.length; k++) {
-            int[] all = sources(way.inputs()[k], way);
+            int[] all = sources(cell, way.inputs()[k], way);
             if (all.length == 0) return false;
             fresh |= choice < all.length;
             sources[k] = all[Math.min(choice, all.length - 1)];
@@ -109,12 +118,12 @@ final class Grounding {
         return fresh;
     }
 
-    private int[] sources(int input, Way way) {
-        if (sheet.written(input)) return usable(input, way) ? new int[] {input} : new int[0];
+    private int[] sources(int cell, int input, Way way) {
+        if (sheet.written(input)) return usable(cell, input, way) ? new int[] {input} : new int[0];
         int[] found = new int[MOST_VALUES];
         int count = 0;
         for (int equal : ways.equalTo(input)) {
-            if (count == MOST_VALUES || !sheet.written(equal) || !usable(equal, way)) continue;
+            if (count == MOST_VALUES || !sheet.written(equal) || !usable(cell, equal, way)) continue;
             boolean known = false;
             for (int k = 0; k < count; k++) known |= sheet.value(found[k]) == sheet.value(equal);
             if (!known) found[count++] = equal;
@@ -122,17 +131,17 @@ final class Grounding {
         return Arrays.copyOf(found, count);
     }
 
-    private boolean usable(int source, Way way) {
+    private boolean usable(int cell, int source, Way way) {
         // What the working derives from a cell says nothing of it.
-        boolean circular = ways.restsOn(source, way.target());
-        return source != way.target() && supports(source, way.target()) && !circular;
+        boolean circular = ways.restsOn(source, cell) || ways.restsOn(source, way.target());
+        return source != cell && source != way.target() && supports(source, cell) && !circular;
     }
 
     /** Whether the way leads to the answer if true values were gone on with unrounded. */
-    private boolean unrounded(Way way, int[] sources) {
+    private boolean unrounded(int cell, Way way, int[] sources) {
         if (way.subtracts()) return false;
         Span span = way.on(input -> unrounded(input, sources));
-        return span.finite() && sheet.rounds(way.target(), span.lo(), span.hi());
+        return span.finite() && sheet.rounds(cell, span.lo(), span.hi());
     }
 
     private Span asChosen(int input) {
@@ -147,15 +156,15 @@ final class Grounding {
         return asChosen(input);
     }
 
-    private boolean join(Way way, int[] sources, IntFunction<Span> inputs) {
+    private boolean join(int cell, Way way, int[] sources, IntFunction<Span> inputs) {
         boolean restsOnWeak = false;
         Span[] spans = new Span[sources.length];
         for (int k = 0; k < sources.length; k++) {
             spans[k] = inputs.apply(way.inputs()[k]);
             restsOnWeak |= sources[k] >= 0 && weak.get(sources[k]);
         }
-        (restsOnWeak ? weak : firm).set(way.target());
-        how.put(way.target(), new Worked(way, spans, sources));
+        (restsOnWeak ? weak : firm).set(cell);
+        how.put(cell, new Worked(way, spans, sources));
         return true;
     }
 
@@ -186,7 +195,7 @@ final class Grounding {
                 int input = way.inputs()[k];
                 sources[k] = sheet.written(input) ? input : -1;
             }
-            return join(way, sources, input -> head.span(input, figures));
+            return join(cell, way, sources, input -> head.span(input, figures));
         }
         return false;
     }

@@ -1,6 +1,7 @@
 package didaxis.core.marking;
 
 import didaxis.core.formula.Span;
+import didaxis.core.quantity.Quantity;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -25,6 +26,8 @@ final class OwnValues {
     private static final long MOST_WORK = 1_000_000;
 
     private static final double ALIKE = 1e-6;
+    /** What is shown to fewer figures is come by too easily for several values in the head. */
+    private static final int FIGURES_FOR_SEVERAL = 3;
 
     /**
      * A value for a cell, the wrong answers it rests on, and where it is written; -1 for in the head.
@@ -117,7 +120,7 @@ final class OwnValues {
         return new Value(Span.exactly(sheet.value(cell)), restsOn, cell, false);
     }
 
-    /** An unwritten value as the working's own step makes it; where that has no input, as right answers make it. */
+    /** An unwritten value as the working's own step makes it, and as right answers make it where none of these is written. */
     private void carryOn(int cell) {
         List<Value> known = values.get(cell);
         if (sheet.written(cell)) {
@@ -135,7 +138,7 @@ final class OwnValues {
         if (carried[cell] == null) carried[cell] = rightOne;
         boolean fresh = carried[cell] != null && (!carried[cell].restsOn.isEmpty() || known.isEmpty());
         if (fresh) known.add(carried[cell]);
-        else if (rightOne != null && known.stream().noneMatch(value -> value.restsOn.isEmpty())) known.add(rightOne);
+        if (rightOne != null && known.stream().noneMatch(value -> value.restsOn.isEmpty())) known.add(rightOne);
     }
 
     /** What a step of the working gives on carried values; null where one is missing or it gives none. */
@@ -224,23 +227,41 @@ final class OwnValues {
         int heads = 0;
         work += way.inputs().length;
         for (int k = 0; k < way.inputs().length; k++) {
-            List<Value> all = values.get(way.inputs()[k]);
+            int input = way.inputs()[k];
+            List<Value> all = values.get(input);
             if (all.isEmpty()) return false;
             // What is written stands before what is in the head.
-            if (all.get(0).inTheHead() && (++heads > 1 || way.subtracted()[k] && !differences)) return false;
+            if (!all.get(0).inTheHead()) continue;
+            if (way.subtracted()[k] && !differences) return false;
+            boolean simplified = all.stream().anyMatch(value -> isSimplified(input, value));
+            if (!simplified && ++heads > 1) return false;
         }
         return true;
     }
 
-    /** Of what is allowed, a value that is subtracted is taken to all its figures. */
-    private static boolean allowed(Way way, Value[] chosen, boolean differences) {
+    /** Whether a value in the head is a resistance that is right: what a learner simplified the circuit to on the way. */
+    private boolean isSimplified(int cell, Value value) {
+        return value.inTheHead() && value.restsOn.isEmpty() && ways.cell(cell).quantity() == Quantity.RESISTANCE;
+    }
+
+    /**
+     * Whether one value in the head is used at most, and right resistances beside it. These are then taken to all their
+     * figures, and so is what is subtracted.
+     */
+    private boolean allowed(Way way, Value[] chosen, boolean differences) {
         int heads = 0;
+        int others = 0;
         for (int k = 0; k < chosen.length; k++) {
             if (!chosen[k].inTheHead()) continue;
-            if (++heads > 1) return false;
-            if (!way.subtracted()[k]) continue;
-            if (!differences || !chosen[k].plain) return false;
-            chosen[k] = chosen[k].unrounded();
+            heads++;
+            if (!isSimplified(way.inputs()[k], chosen[k])) others++;
+        }
+        if (heads > 1 && (others > 1 || way.subtracts() || figures < FIGURES_FOR_SEVERAL)) return false;
+        for (int k = 0; k < chosen.length; k++) {
+            if (!chosen[k].inTheHead()) continue;
+            if (way.subtracted()[k] && !(differences && chosen[k].plain)) return false;
+            if (way.subtracted()[k] || heads > 1 && isSimplified(way.inputs()[k], chosen[k]))
+                chosen[k] = chosen[k].unrounded();
         }
         return true;
     }
@@ -252,7 +273,7 @@ final class OwnValues {
         for (int k = 0; k < chosen.length; k++) {
             restsOn.or(chosen[k].restsOn);
             numbers[way.inputs()[k]] = chosen[k].span.mid();
-            if (chosen[k].inTheHead()) head = k;
+            if (chosen[k].inTheHead() && chosen[k].span.lo() < chosen[k].span.hi()) head = k;
         }
         double mid = way.compiled().of(numbers);
         if (head < 0) return new Tried(way, chosen, restsOn, Span.exactly(mid));

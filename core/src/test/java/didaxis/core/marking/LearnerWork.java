@@ -17,6 +17,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,6 +25,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
 
 /** A circuit's chart worked by made-up learners: rounded as they go, with errors carried on, or guessed. */
 public final class LearnerWork {
@@ -31,6 +33,8 @@ public final class LearnerWork {
     public enum Habit {
         /** The steps of the worked solution. */
         OWN_STEPS,
+        /** Any of the {@link UsualWays} to the cell from those before it. */
+        USUAL_WAYS,
         /** Any law that gives the cell from those before it. */
         ANY_LAW,
         /** Any law, and the cells in any order. */
@@ -93,10 +97,29 @@ public final class LearnerWork {
      * @param spoiled cells and the factors by which they are written wrong; they are carried on so
      */
     public Map<Cell, String> worked(Precision precision, Map<Cell, Double> spoiled, Habit habit, Random random) {
+        return written(precision, spoiled(precision, spoiled), habit, random);
+    }
+
+    private static Map<Cell, Hand> spoiled(Precision precision, Map<Cell, Double> factors) {
         Map<Cell, Hand> hands = new HashMap<>();
-        spoiled.forEach((cell, factor) -> hands.put(
+        factors.forEach((cell, factor) -> hands.put(
                 cell, (known, value) -> rounded(value * factor, precision).toPlainString()));
-        return written(precision, hands, habit, random);
+        return hands;
+    }
+
+    /** The same where not all cells are asked: only what is asked is written down, and the usual ways go by that. */
+    public Map<Cell, String> worked(
+            Precision precision, Map<Cell, Double> spoiled, Habit habit, Set<Cell> asked, Random random) {
+        Map<Cell, String> worked = written(precision, spoiled(precision, spoiled), habit, asked, random);
+        worked.keySet().retainAll(asked);
+        return worked;
+    }
+
+    /** Cells to be asked: each with this chance, and these in any case. */
+    public Set<Cell> asked(double share, Set<Cell> always, Random random) {
+        return cells().stream()
+                .filter(cell -> random.nextDouble() < share || always.contains(cell))
+                .collect(Collectors.toSet());
     }
 
     /** How a learner writes one cell down, of what the others are to the learner and what it should be by these. */
@@ -110,13 +133,20 @@ public final class LearnerWork {
      * @param hands cells and how they are written; they are carried on so
      */
     public Map<Cell, String> written(Precision precision, Map<Cell, Hand> hands, Habit habit, Random random) {
+        return written(precision, hands, habit, Set.copyOf(cells()), random);
+    }
+
+    private Map<Cell, String> written(
+            Precision precision, Map<Cell, Hand> hands, Habit habit, Set<Cell> asked, Random random) {
+        Set<Cell> onPaper = new HashSet<>(asked);
+        onPaper.addAll(given());
         Map<Cell, Double> known = new HashMap<>(givens);
         Map<Cell, String> written = new LinkedHashMap<>();
         List<Step> left = new ArrayList<>(steps);
         while (!left.isEmpty()) {
             Step step = habit == Habit.ANY_ORDER ? anyOf(left, known, random) : left.get(0);
             left.remove(step);
-            List<Formula> ways = habit == Habit.OWN_STEPS ? List.of() : ways(step.cell(), known);
+            List<Formula> ways = ways(step, habit, known, onPaper);
             Formula way = ways.isEmpty() ? step.formula() : ways.get(random.nextInt(ways.size()));
             double value = way.with(new Evaluation(known::get));
             Hand hand = hands.getOrDefault(
@@ -126,6 +156,14 @@ public final class LearnerWork {
             written.put(step.cell(), digits);
         }
         return written;
+    }
+
+    private List<Formula> ways(Step step, Habit habit, Map<Cell, Double> known, Set<Cell> onPaper) {
+        if (habit == Habit.OWN_STEPS) return List.of();
+        List<Formula> all = ways(step.cell(), known);
+        if (habit != Habit.USUAL_WAYS) return all;
+        // What is plainly nothing is not worked out.
+        return step.formula() instanceof Formula.Number ? List.of() : UsualWays.of(all, known, onPaper);
     }
 
     private Step anyOf(List<Step> left, Map<Cell, Double> known, Random random) {

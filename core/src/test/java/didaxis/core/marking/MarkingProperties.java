@@ -88,9 +88,12 @@ class MarkingProperties {
     @Property(tries = 250, seed = "2026")
     void honestWorkWithMostInTheHeadIsRight(@ForAll("works") LearnerWork work, @ForAll long seed) {
         Random random = new Random(seed);
-        Map<Cell, String> all = work.worked(oneOf(WRITTEN, random), Map.of(), Habit.OWN_STEPS, random);
-        for (Finding finding : work.marker().mark(LearnerWork.asked(all, 0.4, Set.of(), random)))
-            collect("60 % unasked", finding instanceof Finding.Wrong, 1.5);
+        for (Habit habit : List.of(Habit.OWN_STEPS, Habit.USUAL_WAYS)) {
+            Set<Cell> asked = work.asked(0.4, Set.of(), random);
+            Map<Cell, String> answers = work.worked(oneOf(WRITTEN, random), Map.of(), habit, asked, random);
+            for (Finding finding : work.marker().mark(answers))
+                collect("60 % unasked, " + habit, finding instanceof Finding.Wrong, 1.5);
+        }
     }
 
     @Property(tries = 250, seed = "2026")
@@ -126,20 +129,40 @@ class MarkingProperties {
 
     @Property(tries = 250, seed = "2026")
     void errorsCarriedOnHaveExactlyTheirOrigins(@ForAll("works") LearnerWork work, @ForAll long seed) {
-        double[][] mostPercent = {{0.5, 0.5}, {3, 10}, {5, 15}};
         Random random = new Random(seed);
-        for (int errors = 1; errors <= 3; errors++) {
-            Map<Cell, Double> spoiled = new HashMap<>();
-            for (Cell cell : work.some(errors, random)) spoiled.put(cell, LearnerWork.wrongBy(random));
-            Map<Cell, String> all = work.worked(Precision.figures(3), spoiled, Habit.OWN_STEPS, random);
-            boolean visible = spoiled.keySet().stream().allMatch(cell -> work.isWrong(cell, all.get(cell)))
-                    && all.values().stream().noneMatch(typed -> typed.startsWith("-"));
-            if (!visible) continue;
-            Set<Cell> found = origins(work.marker().mark(all));
-            collect(errors + " errors, all written", !found.equals(spoiled.keySet()), mostPercent[errors - 1][0]);
-            found = origins(work.marker().mark(LearnerWork.asked(all, 0.4, spoiled.keySet(), random)));
-            collect(errors + " errors, 60 % unasked", !found.equals(spoiled.keySet()), mostPercent[errors - 1][1]);
+        for (Habit habit : List.of(Habit.OWN_STEPS, Habit.USUAL_WAYS)) {
+            for (int errors = 1; errors <= 3; errors++) {
+                Map<Cell, Double> spoiled = new HashMap<>();
+                for (Cell cell : work.some(errors, random)) spoiled.put(cell, LearnerWork.wrongBy(random));
+                origins(work, spoiled, habit, Set.copyOf(work.cells()), new double[] {0.5, 3, 5}, random);
+                origins(
+                        work,
+                        spoiled,
+                        habit,
+                        work.asked(0.4, spoiled.keySet(), random),
+                        new double[] {0.5, 10, 15},
+                        random);
+            }
         }
+    }
+
+    private static void origins(
+            LearnerWork work,
+            Map<Cell, Double> spoiled,
+            Habit habit,
+            Set<Cell> asked,
+            double[] mostPercent,
+            Random random) {
+        Map<Cell, String> answers = work.worked(Precision.figures(3), spoiled, habit, asked, random);
+        boolean visible = spoiled.keySet().stream().allMatch(cell -> work.isWrong(cell, answers.get(cell)))
+                && answers.values().stream().noneMatch(typed -> typed.startsWith("-"));
+        if (!visible) return;
+        int errors = spoiled.size();
+        String unasked = asked.size() == work.cells().size() ? "all written" : "60 % unasked";
+        collect(
+                errors + " errors, " + unasked + ", " + habit,
+                !origins(work.marker().mark(answers)).equals(spoiled.keySet()),
+                mostPercent[errors - 1]);
     }
 
     /** A small difference of large readings hangs on their last figure: what counts is what the learner was told. */
