@@ -33,7 +33,7 @@ public final class ClassSetPrint {
              "vary":[{"thing":"E","values":"12 to 48 by 1"},{"thing":"R1","values":"1 to 9 by 0.5"},
                      {"thing":"H1","values":"6 to 24 by 1"},{"thing":"R2","values":"2 to 12 by 1"}],
              "tasks":[{"kind":"write-down","cells":[{"subject":"A1","quantity":"current"}]},
-                      {"kind":"calculate","state":1,"marks":2,"cells":[{"subject":"total","quantity":"resistance"}]},
+                      {"kind":"calculate","state":1,"marks":1,"cells":[{"subject":"total","quantity":"resistance"}]},
                       {"kind":"change","state":1,"cells":[{"subject":"A1","quantity":"current"}]}]}""";
 
     private final String base;
