@@ -2,11 +2,7 @@ package didaxis.core.line;
 
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
-import didaxis.core.circuit.Outline;
-import didaxis.core.circuit.Outline.Join;
-import didaxis.core.circuit.Part;
 import didaxis.core.circuit.Subject;
-import didaxis.core.circuit.Subjects;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.style.Terms;
 import java.util.ArrayList;
@@ -18,8 +14,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /**
  * What people call the cells of a circuit: a letter and an index, the label of a part, or a few words.
@@ -45,15 +39,6 @@ final class LineNames {
             Map.entry("Q", Quantity.CHARGE),
             Map.entry("W", Quantity.ENERGY),
             Map.entry("t", Quantity.TIME));
-    private static final Set<String> WHOLE =
-            Set.of("t", "tot", "total", "eq", "eff", "equivalent", "effective", "equiv", "all", "circuit", "battery");
-    private static final Set<String> EQUIVALENT = Set.of("eq", "eff", "equivalent", "effective", "equiv");
-    private static final Set<String> SUPPLY = Set.of("s", "supply", "source", "cell", "bat", "batt", "emf");
-    private static final Set<String> OUTSIDE = Set.of("ext", "external", "terminal", "term", "tpd", "load");
-    private static final Set<String> INSIDE = Set.of("int", "internal", "lost");
-    private static final Set<String> BESIDE = Set.of("p", "par", "parallel", "||");
-    private static final Set<String> IN_SERIES = Set.of("ser", "series");
-
     /** They begin like a letter with an index. */
     private static final Set<String> WORDS = Set.of("in", "is", "it", "if", "Is", "In", "If", "to", "pd's");
 
@@ -85,17 +70,8 @@ final class LineNames {
     private static final Pattern INDEX =
             Pattern.compile("_?\\{?(?:[0-9]{1,3}(?:,[0-9]{1,3})*|[a-z][0-9]?|[A-Z]{1,2}[0-9]?|\\|\\|)?}?|_.+");
 
-    private static final Set<Quantity> CHARTED =
-            Set.of(Quantity.RESISTANCE, Quantity.VOLTAGE, Quantity.CURRENT, Quantity.POWER);
-
-    private static final int MOST_GROUPS = 6;
-    private static final Pattern BRACKETS = Pattern.compile("[_{}() ]");
-    private static final Pattern NO_DIGITS = Pattern.compile("[^0-9]");
     private static final Pattern CONDUCTANCE = Pattern.compile("G(?:[0-9,]*|t|T|_.{1,8})");
     private static final Pattern DIGIT = Pattern.compile("[0-9]?");
-    /** Rp1 and Rp2: the groups side by side, in their order. */
-    private static final Pattern COUNTED = Pattern.compile("p(?:ar)?([1-9])");
-
     /** Where people's habits differ. */
     enum Habit {
         PLAIN,
@@ -116,66 +92,41 @@ final class LineNames {
     }
 
     private final Habit habit;
-    private final Subjects subjects;
-    private final List<Part> parts;
-    private final List<Subject> besides;
-    private final Optional<Subject> beside;
-    private final Optional<Subject> meant;
-    private final Optional<Subject> series;
+    private final IndexedCells cells;
     private final Map<String, Cell> phrases = new HashMap<>();
 
     LineNames(Circuit circuit, Terms terms, Habit habit) {
-        this(circuit, terms, habit, Optional.empty());
+        this(new IndexedCells(circuit, habit, Optional.empty()), terms, habit);
     }
 
-    /** @param meant the group that Req is, and Rp where there are several side by side */
-    private LineNames(Circuit circuit, Terms terms, Habit habit, Optional<Subject> meant) {
+    private LineNames(IndexedCells cells, Terms terms, Habit habit) {
         this.habit = habit;
-        subjects = Subjects.of(circuit);
-        parts = circuit.parts();
-        besides = joined(circuit, Join.PARALLEL);
-        this.meant = meant;
-        beside = besides.size() == 1 ? Optional.of(besides.get(0)) : meant.filter(besides::contains);
-        List<Subject> inSeries = joined(circuit, Join.SERIES);
-        series = inSeries.size() == 1 ? Optional.of(inSeries.get(0)) : Optional.empty();
-        for (Quantity quantity : CHARTED)
-            for (String whole : List.of("total", "equivalent", "effective", "combined", terms.whole()))
-                phrases.put(whole + " " + quantity.word(), Cell.of(Subject.TOTAL, quantity));
+        this.cells = cells;
+        Subject whole = cells.whole();
+        for (Quantity quantity : IndexedCells.CHARTED)
+            for (String called : List.of("total", "equivalent", "effective", "combined", terms.whole()))
+                phrases.put(called + " " + quantity.word(), Cell.of(Subject.TOTAL, quantity));
         for (String supply : List.of("emf", "supply", "supply voltage", "battery voltage", "source voltage"))
             phrases.put(supply, Cell.voltage(Subject.TOTAL));
         phrases.put("main current", Cell.current(Subject.TOTAL));
         for (String terminal : List.of("terminal voltage", "terminal pd", "terminal potential difference", "tpd"))
-            phrases.put(terminal, Cell.voltage(subjects.whole()));
-        phrases.put("external resistance", Cell.resistance(subjects.whole()));
-        if (!subjects.has(Subject.INTERNAL)) return;
+            phrases.put(terminal, Cell.voltage(whole));
+        phrases.put("external resistance", Cell.resistance(whole));
+        if (!cells.hasInternal()) return;
         for (String lost : List.of("lost volts", "lost voltage")) phrases.put(lost, Cell.voltage(Subject.INTERNAL));
         phrases.put("internal resistance", Cell.resistance(Subject.INTERNAL));
     }
 
     /** Where one group is worked on. */
     static LineNames ofGroup(Subject group, Circuit circuit, Terms terms) {
-        return new LineNames(circuit, terms, Habit.GROUP, Optional.of(group));
+        return new LineNames(new IndexedCells(circuit, Habit.GROUP, Optional.of(group)), terms, Habit.GROUP);
     }
 
     /** What Req and Rp are, in turn each of the groups. */
     static List<LineNames> ofGroups(Circuit circuit, Terms terms) {
-        return Stream.concat(joined(circuit, Join.PARALLEL).stream(), joined(circuit, Join.SERIES).stream())
-                .filter(subject -> subject.kind() == Subject.Kind.GROUP)
-                .limit(MOST_GROUPS)
-                .map(group -> new LineNames(circuit, terms, Habit.PLAIN, Optional.of(group)))
-                .toList();
-    }
-
-    /** The stretches that are joined in this way, be they groups or the whole. */
-    private static List<Subject> joined(Circuit circuit, Join wanted) {
-        Outline outline = circuit.outline();
-        Subjects subjects = Subjects.of(circuit);
-        return IntStream.range(0, outline.size())
-                .filter(node -> outline.join(node) == wanted)
-                .mapToObj(subjects::at)
-                .flatMap(Optional::stream)
-                .filter(subject -> subject.kind() != Subject.Kind.PART)
-                .distinct()
+        return IndexedCells.groups(circuit).stream()
+                .map(group -> new IndexedCells(circuit, Habit.PLAIN, Optional.of(group)))
+                .map(cells -> new LineNames(cells, terms, Habit.PLAIN))
                 .toList();
     }
 
@@ -196,7 +147,7 @@ final class LineNames {
         if (!matcher.matches() || !QUANTITIES.containsKey(matcher.group("quantity"))) return Optional.empty();
         String joined = words.replace(" and ", ",");
         String last = joined.substring(joined.lastIndexOf(' ') + 1);
-        return cell("V", QUANTITIES.get(matcher.group("quantity")), plain(last));
+        return cells.of("V", QUANTITIES.get(matcher.group("quantity")), plain(last));
     }
 
     /** A quantity or a unit as a word in the place of its letter: voltage, volts, emf. */
@@ -209,7 +160,7 @@ final class LineNames {
     /** The name that one word is, with or without an index; empty if no letter of the field begins it. */
     Optional<Term.Name> name(String word) {
         String plain = plain(word).replaceFirst("^e$", "E");
-        Optional<Cell> label = ofLabel(plain);
+        Optional<Cell> label = cells.labelled(plain);
         if (label.isPresent()) return Optional.of(new Term.Name(word, label, label.map(Cell::quantity)));
         // A conductance is always one's own.
         if (CONDUCTANCE.matcher(plain).matches())
@@ -219,10 +170,12 @@ final class LineNames {
         if (quantity == null || WORDS.contains(plain)) return Optional.empty();
         if (habit.timed() && plain.matches("[A-Z].*t")) return Optional.empty();
         String index = plain.substring(letter.length());
-        Optional<Cell> cell = cell(letter, quantity, index);
+        Optional<Cell> cell = cells.of(letter, quantity, index);
         boolean own = INDEX.matcher(index).matches() && product(word).size() < 2;
         boolean named = cell.isPresent()
-                || own && (CHARTED.contains(quantity) || DIGIT.matcher(index).matches());
+                || own
+                        && (IndexedCells.CHARTED.contains(quantity)
+                                || DIGIT.matcher(index).matches());
         return named ? Optional.of(new Term.Name(word, cell, Optional.of(quantity))) : Optional.empty();
     }
 
@@ -242,7 +195,7 @@ final class LineNames {
             if (to == from) return List.of();
             String factor = plain.substring(from, to);
             String letter = factor.substring(0, 1);
-            Optional<Cell> cell = cell(letter, quantity(letter), factor.substring(1));
+            Optional<Cell> cell = cells.of(letter, quantity(letter), factor.substring(1));
             factors.add(new Term.Name(factor, cell, Optional.of(quantity(letter))));
             from = to;
         }
@@ -255,94 +208,9 @@ final class LineNames {
         String index = piece.substring(1);
         if (!LETTERS.containsKey(letter)) return false;
         if (index.isEmpty()) return habit.timed() || !letter.equals("t");
-        if (!CHARTED.contains(quantity(letter)) || habit.timed() && index.endsWith("t")) return false;
-        boolean plain = index.matches("[0-9,]+") || WHOLE.contains(index.toLowerCase(Locale.ROOT));
-        return plain && cell(letter, quantity(letter), index).isPresent();
-    }
-
-    private Optional<Cell> ofLabel(String plain) {
-        return parts.stream()
-                .filter(part -> part.label().equals(plain))
-                .findFirst()
-                .map(part -> Subject.part(part.label()))
-                .map(part -> plain.startsWith("A") ? Cell.current(part) : Cell.resistance(part));
-    }
-
-    private Optional<Cell> cell(String letter, Quantity quantity, String index) {
-        String plain = BRACKETS.matcher(index).replaceAll("");
-        String lower = plain.toLowerCase(Locale.ROOT);
-        boolean resistance = quantity == Quantity.RESISTANCE;
-        if (quantity == Quantity.POTENTIAL) return potential(plain);
-        if (!CHARTED.contains(quantity)) return Optional.empty();
-        if (plain.isEmpty()) return alone(letter);
-        // A small r with a number is what R with it is; with anything else it is nothing that is known.
-        if (letter.equals("r") && !plain.matches("[0-9]{1,2}")) return Optional.empty();
-        boolean called = EQUIVALENT.contains(lower) || habit == Habit.GROUP && WHOLE.contains(lower);
-        if (meant.isPresent() && resistance && called) return meant.map(group -> Cell.of(group, quantity));
-        if (habit == Habit.TERMINAL && lower.equals("t") && quantity == Quantity.VOLTAGE)
-            return Optional.of(Cell.of(subjects.whole(), quantity));
-        if (WHOLE.contains(lower)) return Optional.of(Cell.of(Subject.TOTAL, quantity));
-        if (SUPPLY.contains(lower) && !resistance) return Optional.of(Cell.of(Subject.TOTAL, quantity));
-        if (OUTSIDE.contains(lower)) return Optional.of(Cell.of(subjects.whole(), quantity));
-        if ((INSIDE.contains(lower) || plain.equals("r")) && subjects.has(Subject.INTERNAL))
-            return Optional.of(Cell.of(Subject.INTERNAL, quantity));
-        if (BESIDE.contains(lower)) return beside.map(group -> Cell.of(group, quantity));
-        Matcher counted = COUNTED.matcher(lower);
-        if (counted.matches()) {
-            int place = Integer.parseInt(counted.group(1));
-            return besides.stream().skip(place - 1L).findFirst().map(group -> Cell.of(group, quantity));
-        }
-        if (IN_SERIES.contains(lower) || lower.equals("s") && resistance)
-            return series.map(group -> Cell.of(group, quantity));
-        Optional<Subject> meter = Optional.of(Subject.voltmeter("V" + plain))
-                .filter(one -> quantity == Quantity.VOLTAGE && subjects.has(one));
-        Optional<Subject> part = indexed(plain);
-        Optional<Subject> subject = habit == Habit.METERS ? meter.or(() -> part) : part.or(() -> meter);
-        Optional<Cell> cell = subject.map(one -> Cell.of(one, quantity));
-        return quantity == Quantity.VOLTAGE ? cell.or(() -> potential(plain)) : cell;
-    }
-
-    /** Of a point: φ(A), and V_A where nothing else has that name. */
-    private Optional<Cell> potential(String index) {
-        return Optional.of(index)
-                .filter(name -> name.matches("[A-Z]"))
-                .map(name -> Subject.point(name.charAt(0)))
-                .filter(subjects::has)
-                .map(point -> Cell.of(point, Quantity.POTENTIAL));
-    }
-
-    /** A letter without an index names a cell only where there can be no doubt. */
-    private Optional<Cell> alone(String letter) {
-        if (letter.equals("E") || letter.equals("ε")) return Optional.of(Cell.voltage(Subject.TOTAL));
-        if (!subjects.has(Subject.INTERNAL)) return Optional.empty();
-        if (letter.equals("v")) return Optional.of(Cell.voltage(Subject.INTERNAL));
-        return letter.equals("r") ? Optional.of(Cell.resistance(Subject.INTERNAL)) : Optional.empty();
-    }
-
-    private Optional<Subject> indexed(String index) {
-        Optional<Subject> named = subjects.named(index).filter(subject -> subject.kind() != Subject.Kind.POINT);
-        if (index.matches("\\p{L}.*")) return named;
-        List<String> labels = List.of(index.split(","));
-        String each = String.join(",", labels.stream().map(one -> "R" + one).toList());
-        return subjects.named(each)
-                .or(() -> subjects.named("R" + index))
-                .or(() -> numbered(index))
-                .or(() -> subjects.named(String.join(
-                        ",",
-                        Stream.of(index.replace(",", "").split(""))
-                                .map(one -> numbered(one).map(Subject::id).orElse("?"))
-                                .toList())))
-                .or(() -> named);
-    }
-
-    /** The one part of this number, whatever its letters. */
-    private Optional<Subject> numbered(String number) {
-        List<Subject> found = parts.stream()
-                .filter(part -> part.kind().resistive()
-                        && NO_DIGITS.matcher(part.label()).replaceAll("").equals(number))
-                .map(part -> Subject.part(part.label()))
-                .toList();
-        return found.size() == 1 ? Optional.of(found.get(0)) : Optional.empty();
+        if (!IndexedCells.CHARTED.contains(quantity(letter)) || habit.timed() && index.endsWith("t")) return false;
+        boolean plain = index.matches("[0-9,]+") || IndexedCells.isWhole(index);
+        return plain && cells.of(letter, quantity(letter), index).isPresent();
     }
 
     private static String plain(String word) {
