@@ -8,7 +8,6 @@ import didaxis.core.question.Amounts;
 import didaxis.core.question.Box;
 import didaxis.core.question.Knowledge;
 import didaxis.core.question.Question;
-import didaxis.core.question.State;
 import didaxis.core.question.Task;
 import didaxis.core.question.Workings;
 import didaxis.core.style.MarkingStyle;
@@ -37,25 +36,11 @@ public final class QuestionMarker {
     private final MarkingStyle style;
     private final List<Box> boxes;
     private final Knowledge knowledge;
-    private final Map<Integer, Network> networks = new HashMap<>();
+    private final Map<Integer, StateNetwork> networks = new HashMap<>();
     /** Of each amount that was answered in lines the one that judges these. */
     private final Map<Box, LineMarker> lineMarkers = new HashMap<>();
 
     private Map<Box, Workings.Working> workings;
-
-    /** A state's amounts: its marker, its boxes by cell, and the boxes of settings that other states ask for. */
-    private record Network(
-            State state, Marker marker, Set<Cell> known, Map<Cell, Box> own, Map<Cell, Box> carried, SheetOrder order) {
-        /** What is said elsewhere of cells that are neither known nor asked. */
-        Map<Cell, String> open(Map<Cell, String> said) {
-            Map<Cell, String> open = new LinkedHashMap<>(said);
-            open.keySet()
-                    .removeIf(cell -> known.contains(cell)
-                            || own.containsKey(cell)
-                            || state.chart().value(cell).isEmpty());
-            return open;
-        }
-    }
 
     private QuestionMarker(Question question, MarkingStyle style) {
         this.question = question;
@@ -67,7 +52,8 @@ public final class QuestionMarker {
             if (box.form() instanceof Box.Form.Amount amount)
                 asked.computeIfAbsent(amount.state(), state -> new LinkedHashMap<>())
                         .putIfAbsent(amount.cell(), box);
-        asked.forEach((state, own) -> networks.put(state, network(state, own, asked)));
+        asked.forEach(
+                (state, own) -> networks.put(state, StateNetwork.of(question, knowledge, style, state, own, asked)));
     }
 
     /** Reads a calculation in lines without judging it. */
@@ -78,40 +64,6 @@ public final class QuestionMarker {
     /** @throws IllegalArgumentException if something that is given has no value */
     public static QuestionMarker of(Question question, MarkingStyle style) {
         return new QuestionMarker(question, style);
-    }
-
-    private Network network(int place, Map<Cell, Box> own, Map<Integer, Map<Cell, Box>> asked) {
-        State state = question.state(place);
-        Map<Cell, Box> carried = new LinkedHashMap<>();
-        asked.forEach((other, cells) -> cells.forEach((cell, box) -> {
-            boolean counts = other != place
-                    && cell.isSetting()
-                    && knowledge.unchanged(cell, other, place)
-                    && !own.containsKey(cell)
-                    && !state.given().contains(cell)
-                    && state.chart().value(cell).isPresent();
-            if (counts) carried.putIfAbsent(cell, box);
-        }));
-        Set<Cell> given = new LinkedHashSet<>(knowledge.told(place));
-        given.removeAll(own.keySet());
-        given.removeAll(carried.keySet());
-        given.removeIf(cell -> state.chart().value(cell).isEmpty());
-        Set<Cell> known = new LinkedHashSet<>(given);
-        known.addAll(carried.keySet());
-        return new Network(
-                state,
-                Marker.of(state.relations(), given, style),
-                known,
-                own,
-                carried,
-                new SheetOrder(state.relations(), known, places(own)));
-    }
-
-    private Map<Cell, Integer> places(Map<Cell, Box> asked) {
-        List<String> tasks = question.tasks().stream().map(Task::id).toList();
-        Map<Cell, Integer> places = new LinkedHashMap<>();
-        asked.forEach((cell, box) -> places.put(cell, tasks.indexOf(box.task())));
-        return places;
     }
 
     /**
@@ -129,7 +81,7 @@ public final class QuestionMarker {
             Map<Cell, Integer> lines = places(state, worked);
             // What is asked, or carried here from another state, has its own place.
             lines.keySet().retainAll(network.open(said).keySet());
-            amounts.putAll(amounts(network, said, amountsOnly, lines));
+            amounts.putAll(network.mark(said, amountsOnly, lines));
         });
         Leads led = new Leads(boxes, this::asking, amounts);
         List<BoxFinding> findings = new ArrayList<>();
@@ -144,7 +96,8 @@ public final class QuestionMarker {
             }
             Finding finding = strict(amounts.get(box.id()));
             boolean lost = finding.earns()
-                    && style.losesUnit(typed(box, amountsOnly), amount.cell().quantity());
+                    && style.losesUnit(
+                            StateNetwork.typed(box, amountsOnly), amount.cell().quantity());
             if (worked.containsKey(box)) {
                 Map<Cell, String> said = said(amount.state(), before, workedBefore);
                 Map<Cell, Finding> stated = stated(box, worked.get(box), said, before);
@@ -201,7 +154,7 @@ public final class QuestionMarker {
 
     /** The box whose answer stands for a cell in a state; empty where none does. */
     private Optional<Box> asking(Cell cell, int state) {
-        Network network = networks.get(state);
+        StateNetwork network = networks.get(state);
         return Optional.ofNullable(
                 network.own().getOrDefault(cell, network.carried().get(cell)));
     }
@@ -214,7 +167,9 @@ public final class QuestionMarker {
 
     private Optional<Double> number(Box box, Map<String, String> answers) {
         Reading reading = style.format()
-                .read(typed(box, answers), ((Box.Form.Amount) box.form()).cell().quantity());
+                .read(
+                        StateNetwork.typed(box, answers),
+                        ((Box.Form.Amount) box.form()).cell().quantity());
         return reading instanceof Reading.Read read ? Optional.of(read.amount().si()) : Optional.empty();
     }
 
@@ -222,13 +177,13 @@ public final class QuestionMarker {
     private Map<Cell, Finding> stated(
             Box box, WorkedAnswer worked, Map<Cell, String> said, Map<String, String> answers) {
         Box.Form.Amount amount = (Box.Form.Amount) box.form();
-        Network network = networks.get(amount.state());
-        Map<Cell, String> typed = typed(network, said, answers);
+        StateNetwork network = networks.get(amount.state());
+        Map<Cell, String> typed = network.typed(said, answers);
         Map<Cell, String> own = worked.saidElsewhere(amount.cell());
         own.keySet()
                 .removeIf(cell ->
                         network.known().contains(cell) || !network.marker().knows(cell));
-        own.put(amount.cell(), typed(box, answers));
+        own.put(amount.cell(), StateNetwork.typed(box, answers));
         typed.putAll(own);
         Set<Cell> elsewhere = new LinkedHashSet<>(typed.keySet());
         elsewhere.removeAll(own.keySet());
@@ -284,13 +239,6 @@ public final class QuestionMarker {
         return said;
     }
 
-    private Map<Cell, String> typed(Network network, Map<Cell, String> said, Map<String, String> answers) {
-        Map<Cell, String> typed = network.open(said);
-        network.carried().forEach((cell, box) -> typed.put(cell, typed(box, answers)));
-        network.own().forEach((cell, box) -> typed.put(cell, typed(box, answers)));
-        return typed;
-    }
-
     /** Of what lines state besides their answers the places of their tasks. */
     private Map<Cell, Integer> places(int state, Map<Box, WorkedAnswer> worked) {
         List<String> tasks = question.tasks().stream().map(Task::id).toList();
@@ -305,30 +253,11 @@ public final class QuestionMarker {
         return places;
     }
 
-    private Map<String, Finding> amounts(
-            Network network, Map<Cell, String> said, Map<String, String> answers, Map<Cell, Integer> lines) {
-        Map<Cell, String> typed = typed(network, said, answers);
-        Set<Cell> elsewhere = new LinkedHashSet<>(typed.keySet());
-        elsewhere.removeAll(network.own().keySet());
-        elsewhere.removeAll(lines.keySet());
-        Map<String, Finding> findings = new HashMap<>();
-        for (Finding finding :
-                network.marker().mark(typed, elsewhere, network.order().with(lines))) {
-            Box box = network.own().get(finding.cell());
-            if (box != null) findings.put(box.id(), finding);
-        }
-        return findings;
-    }
-
     /** Where what follows from an error earns nothing, it is one more. */
     private Finding strict(Finding finding) {
         boolean follows = finding instanceof Finding.FollowThrough && !style.followThrough();
         if (!follows) return finding;
         Finding.FollowThrough followed = (Finding.FollowThrough) finding;
         return new Finding.Wrong(followed.cell(), followed.expected(), followed.read());
-    }
-
-    private static String typed(Box box, Map<String, String> answers) {
-        return ((Box.Form.Amount) box.form()).inUnit(answers.getOrDefault(box.id(), ""));
     }
 }

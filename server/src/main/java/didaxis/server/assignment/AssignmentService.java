@@ -22,6 +22,7 @@ class AssignmentService {
     private static final long SEED = 1;
 
     private final Assignments assignments;
+    private final AssignedQuestions assigned;
     private final AssignmentViews views;
     private final Classrooms classrooms;
     private final Questions questions;
@@ -31,6 +32,7 @@ class AssignmentService {
 
     AssignmentService(
             Assignments assignments,
+            AssignedQuestions assigned,
             AssignmentViews views,
             Classrooms classrooms,
             Questions questions,
@@ -38,6 +40,7 @@ class AssignmentService {
             SheetNews news,
             Transactions transactions) {
         this.assignments = assignments;
+        this.assigned = assigned;
         this.views = views;
         this.classrooms = classrooms;
         this.questions = questions;
@@ -77,7 +80,7 @@ class AssignmentService {
             classrooms.one(classId, teacher);
             Assignments.Assignment before = assignments.ofTeacher(handOut.assignmentId(), teacher);
             String title = handOut.title() == null ? before.title() : QuestionContent.checkedTitle(handOut.title());
-            return new Bundle(title, assignments.questions(before), before.versions(), before.layout());
+            return new Bundle(title, assigned.of(before), before.versions(), before.layout());
         });
     }
 

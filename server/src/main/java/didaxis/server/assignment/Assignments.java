@@ -1,11 +1,10 @@
 package didaxis.server.assignment;
 
 import didaxis.core.style.ClassStyle;
-import didaxis.core.template.Values;
+import didaxis.server.assignment.AssignedQuestions.FoundQuestion;
 import didaxis.server.classroom.ClassStyles;
 import didaxis.server.config.JsonColumn;
 import didaxis.server.config.Problem;
-import didaxis.server.question.QuestionBody;
 import didaxis.server.question.QuestionContent;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -53,16 +52,6 @@ public class Assignments {
                     :layout)
             RETURNING id
             """;
-    private static final String INSERT_QUESTION = """
-            INSERT INTO assignment_question (assignment_id, place, format, body, boxes, marks, sets)
-            VALUES (:assignment, :place, :format, :body, :boxes, :marks, :sets)
-            """;
-    private static final String QUESTIONS = """
-            SELECT body, boxes, marks, sets FROM assignment_question WHERE assignment_id = :assignment ORDER BY place
-            """;
-    private static final String SET_MARKS = """
-            UPDATE assignment_question SET marks = :marks WHERE assignment_id = :id AND place = :place
-            """;
     private static final String RELEASE = """
             UPDATE assignment SET released_before = released_at, released_at = MAX(:now, COALESCE((
                 SELECT MAX(s.sent_at) FROM submission s JOIN sheet h ON h.id = s.sheet_id
@@ -87,16 +76,14 @@ public class Assignments {
     private final JdbcClient database;
     private final JsonColumn json;
     private final ClassStyles styles;
-    private final Wordings wordings;
-    private final Memos memos;
+    private final AssignedQuestions questions;
     private final Clock clock;
 
-    Assignments(JdbcClient database, JsonColumn json, ClassStyles styles, Wordings wordings, Memos memos, Clock clock) {
+    Assignments(JdbcClient database, JsonColumn json, ClassStyles styles, AssignedQuestions questions, Clock clock) {
         this.database = database;
         this.json = json;
         this.styles = styles;
-        this.wordings = wordings;
-        this.memos = memos;
+        this.questions = questions;
         this.clock = clock;
     }
 
@@ -146,16 +133,6 @@ public class Assignments {
         return handOut(classroom, new Bundle(title, found, Versions.SAME, PaperLayout.USUAL), due);
     }
 
-    /** A question with the sets of values that were found for it; none where nothing varies. */
-    public record FoundQuestion(QuestionContent content, List<Values> sets) {
-        /** With the marks of all its boxes. */
-        private FoundQuestion counted() {
-            int total = content.body().question().total();
-            return new FoundQuestion(
-                    new QuestionContent(content.title(), content.body(), content.boxes(), total), sets);
-        }
-    }
-
     /** What is handed out together. */
     public record Bundle(String title, List<FoundQuestion> questions, Versions versions, PaperLayout layout) {}
 
@@ -170,72 +147,8 @@ public class Assignments {
                 .param("due", due.toEpochMilli())
                 .query(Long.class)
                 .single();
-        for (int k = 0; k < bundle.questions().size(); k++) {
-            List<Values> sets = bundle.questions().get(k).sets();
-            QuestionContent question = bundle.questions().get(k).content();
-            database.sql(INSERT_QUESTION)
-                    .param("assignment", id)
-                    .param("place", k + 1)
-                    .param("format", QuestionBody.FORMAT)
-                    .param("body", json.write(question.body()))
-                    .param("boxes", question.boxes())
-                    .param("marks", question.marks())
-                    .param("sets", sets.isEmpty() ? null : json.write(sets))
-                    .update();
-        }
+        questions.insert(id, bundle.questions());
         return id;
-    }
-
-    /** The questions of an assignment with the values and the marks that were put right, under its title; all count again. */
-    List<FoundQuestion> questions(Assignment assignment) {
-        return questions(assignment, memos.latest(assignment.id())).stream()
-                .map(FoundQuestion::counted)
-                .toList();
-    }
-
-    /** The same under a memo. */
-    private List<FoundQuestion> questions(Assignment assignment, MemoRevision memo) {
-        return database.sql(QUESTIONS)
-                .param("assignment", assignment.id())
-                .query((row, number) -> new FoundQuestion(
-                        new QuestionContent(
-                                assignment.title(),
-                                memo.question(
-                                        number, json.read(row.getString("body"), new TypeReference<QuestionBody>() {})),
-                                row.getInt("boxes"),
-                                row.getInt("marks")),
-                        row.getString("sets") == null
-                                ? List.of()
-                                : json.read(row.getString("sets"), new TypeReference<List<Values>>() {})))
-                .list();
-    }
-
-    /** The same in all its variants, with what was decided of words and what was put right. */
-    Variants variants(Assignment assignment) {
-        return variants(assignment, memos.latest(assignment.id()));
-    }
-
-    /** In all its variants under a memo. */
-    Variants variants(Assignment assignment, MemoRevision memo) {
-        Variants variants = Variants.of(
-                        questions(assignment, memo).stream()
-                                .map(one -> new Variants.Frozen(one.content().body(), one.sets()))
-                                .toList(),
-                        assignment.versions(),
-                        assignment.style())
-                .under(memo);
-        return variants.deciding(
-                wordings.of(assignment.classroomId(), variants.numbered(0).decidable()));
-    }
-
-    /** Says of each question in its order how many marks it has now. */
-    void setMarks(long id, List<Integer> marks) {
-        for (int k = 0; k < marks.size(); k++)
-            database.sql(SET_MARKS)
-                    .param("id", id)
-                    .param("place", k + 1)
-                    .param("marks", marks.get(k))
-                    .update();
     }
 
     /** Everything handed to a class. */

@@ -26,6 +26,7 @@ class AttemptService {
     private static final int MOST = 9;
 
     private final Assignments assignments;
+    private final AssignedQuestions assigned;
     private final Attempts attempts;
     private final Standings standings;
     private final Classrooms classrooms;
@@ -35,6 +36,7 @@ class AttemptService {
 
     AttemptService(
             Assignments assignments,
+            AssignedQuestions assigned,
             Attempts attempts,
             Standings standings,
             Classrooms classrooms,
@@ -42,6 +44,7 @@ class AttemptService {
             SheetNews news,
             Transactions transactions) {
         this.assignments = assignments;
+        this.assigned = assigned;
         this.attempts = attempts;
         this.standings = standings;
         this.classrooms = classrooms;
@@ -66,7 +69,7 @@ class AttemptService {
                 .toList();
         return new AttemptsView(
                 standings.counts(teacher).summary(assignment),
-                assignments.variants(assignment).count(),
+                assigned.variants(assignment).count(),
                 triers);
     }
 
@@ -86,7 +89,7 @@ class AttemptService {
         AttemptsView after = transactions.write(() -> {
             Assignments.Assignment assignment = assignments.ofTeacher(id, teacher);
             boolean others =
-                    allowance.otherValues() && assignments.variants(assignment).count() > 1;
+                    allowance.otherValues() && assigned.variants(assignment).count() > 1;
             Map<Long, Attempt> now = attempts.now(id);
             List<Further> further = new ArrayList<>();
             List<Attempt> inHand = new ArrayList<>();

@@ -26,6 +26,7 @@ class CorrectionService {
     private static final int LONGEST_REASON = 300;
 
     private final Assignments assignments;
+    private final AssignedQuestions assigned;
     private final Sheets sheets;
     private final Memos memos;
     private final Classrooms classrooms;
@@ -35,6 +36,7 @@ class CorrectionService {
 
     CorrectionService(
             Assignments assignments,
+            AssignedQuestions assigned,
             Sheets sheets,
             Memos memos,
             Classrooms classrooms,
@@ -42,6 +44,7 @@ class CorrectionService {
             SheetNews news,
             Transactions transactions) {
         this.assignments = assignments;
+        this.assigned = assigned;
         this.sheets = sheets;
         this.memos = memos;
         this.classrooms = classrooms;
@@ -64,8 +67,7 @@ class CorrectionService {
     private Found found(long id, long teacher) {
         Assignment assignment = assignments.ofTeacher(id, teacher);
         List<Memos.Revision> revisions = memos.revisions(id);
-        return new Found(
-                assignment, assignments.variants(assignment, Memos.at(revisions, Integer.MAX_VALUE)), revisions);
+        return new Found(assignment, assigned.variants(assignment, Memos.at(revisions, Integer.MAX_VALUE)), revisions);
     }
 
     CorrectionView corrections(long id, long teacher) {
@@ -79,7 +81,7 @@ class CorrectionService {
     Preview preview(long id, Correction correction, long teacher) {
         Found found = transactions.read(() -> found(id, teacher));
         Correction.Done done = correction.in(found.memo(), found.variants(), found.before());
-        Variants after = transactions.read(() -> assignments.variants(found.assignment(), done.memo()));
+        Variants after = transactions.read(() -> assigned.variants(found.assignment(), done.memo()));
         Map<Long, Learner> learners =
                 transactions.read(() -> classrooms.learners(found.assignment().classroomId())).stream()
                         .collect(Collectors.toMap(Learner::id, Function.identity()));
@@ -154,13 +156,13 @@ class CorrectionService {
                     .with("field", "reason");
         Found found = transactions.read(() -> found(id, teacher));
         Correction.Done done = correction.in(found.memo(), found.variants(), found.before());
-        Variants after = transactions.read(() -> assignments.variants(found.assignment(), done.memo()));
+        Variants after = transactions.read(() -> assigned.variants(found.assignment(), done.memo()));
         transactions.write(() -> {
             assignments.ofTeacher(id, teacher);
             int latest = memos.number(id);
             if (latest != revision || latest != found.memo().revision()) throw changedElsewhere(id);
             memos.add(id, done.memo(), done.correction(), reason.strip(), teacher);
-            assignments.setMarks(id, marks(after));
+            assigned.setMarks(id, marks(after));
         });
         remarking.of(id);
         news.of(id);

@@ -50,6 +50,7 @@ class KeyingService {
     record KeyingView(AssignmentSummary assignment, List<KeyingBox> boxes, List<KeyingRow> rows) {}
 
     private final Assignments assignments;
+    private final AssignedQuestions assigned;
     private final AssignmentViews views;
     private final Sheets sheets;
     private final Attempts attempts;
@@ -61,6 +62,7 @@ class KeyingService {
 
     KeyingService(
             Assignments assignments,
+            AssignedQuestions assigned,
             AssignmentViews views,
             Sheets sheets,
             Attempts attempts,
@@ -70,6 +72,7 @@ class KeyingService {
             Remarking remarking,
             Transactions transactions) {
         this.assignments = assignments;
+        this.assigned = assigned;
         this.views = views;
         this.sheets = sheets;
         this.attempts = attempts;
@@ -93,7 +96,7 @@ class KeyingService {
             Assignment assignment = assignments.ofTeacher(id, teacher);
             return new Found(
                     views.summary(id, teacher),
-                    assignments.variants(assignment),
+                    assigned.variants(assignment),
                     classrooms.learners(assignment.classroomId()),
                     standings.ofAssignment(id).stream()
                             .collect(Collectors.toMap(Standing::learner, Function.identity())),
@@ -195,7 +198,7 @@ class KeyingService {
         for (StoredFinding found : keyed.findings())
             if (found.given() != null && !typed.getOrDefault(found.box(), "").equals(keyed.text(found.box())))
                 overrides.give(List.of(keyed.id()), found.box(), null, "", teacher);
-        sheets.count(assignment.id(), assignments.variants(assignment), Set.of(keyed.id()));
+        sheets.count(assignment.id(), assigned.variants(assignment), Set.of(keyed.id()));
     }
 
     /** Takes back what was keyed in for a learner. */

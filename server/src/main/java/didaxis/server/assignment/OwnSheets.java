@@ -7,13 +7,21 @@ import org.springframework.stereotype.Component;
 @Component
 class OwnSheets {
     private final Assignments assignments;
+    private final AssignedQuestions assigned;
     private final Attempts attempts;
     private final Drafts drafts;
     private final Sheets sheets;
     private final Transactions transactions;
 
-    OwnSheets(Assignments assignments, Attempts attempts, Drafts drafts, Sheets sheets, Transactions transactions) {
+    OwnSheets(
+            Assignments assignments,
+            AssignedQuestions assigned,
+            Attempts attempts,
+            Drafts drafts,
+            Sheets sheets,
+            Transactions transactions) {
         this.assignments = assignments;
+        this.assigned = assigned;
         this.attempts = attempts;
         this.drafts = drafts;
         this.sheets = sheets;
@@ -25,7 +33,7 @@ class OwnSheets {
             Assignments.Assignment assignment = assignments.ofLearner(id, learner);
             return new OwnSheet(
                     assignment,
-                    assignments.variants(assignment),
+                    assigned.variants(assignment),
                     attempts.now(id, learner),
                     drafts.of(id, learner),
                     sheets.of(id, learner));

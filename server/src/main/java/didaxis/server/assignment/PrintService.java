@@ -15,12 +15,19 @@ import org.springframework.stereotype.Service;
 @Service
 class PrintService {
     private final Assignments assignments;
+    private final AssignedQuestions assigned;
     private final Classrooms classrooms;
     private final PrintJobs jobs;
     private final Transactions transactions;
 
-    PrintService(Assignments assignments, Classrooms classrooms, PrintJobs jobs, Transactions transactions) {
+    PrintService(
+            Assignments assignments,
+            AssignedQuestions assigned,
+            Classrooms classrooms,
+            PrintJobs jobs,
+            Transactions transactions) {
         this.assignments = assignments;
+        this.assigned = assigned;
         this.classrooms = classrooms;
         this.jobs = jobs;
         this.transactions = transactions;
@@ -33,7 +40,7 @@ class PrintService {
                     assignment.title(),
                     assignment.classroom(),
                     assignment.layout(),
-                    assignments.variants(assignment),
+                    assigned.variants(assignment),
                     classrooms.learners(assignment.classroomId()));
         });
     }

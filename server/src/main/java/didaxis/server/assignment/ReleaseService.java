@@ -21,6 +21,7 @@ class ReleaseService {
     private static final Duration SECOND_THOUGHTS = Duration.ofMinutes(1);
 
     private final Assignments assignments;
+    private final AssignedQuestions assigned;
     private final AssignmentViews views;
     private final Sheets sheets;
     private final Drafts drafts;
@@ -32,6 +33,7 @@ class ReleaseService {
 
     ReleaseService(
             Assignments assignments,
+            AssignedQuestions assigned,
             AssignmentViews views,
             Sheets sheets,
             Drafts drafts,
@@ -41,6 +43,7 @@ class ReleaseService {
             Transactions transactions,
             Clock clock) {
         this.assignments = assignments;
+        this.assigned = assigned;
         this.views = views;
         this.sheets = sheets;
         this.drafts = drafts;
@@ -79,7 +82,7 @@ class ReleaseService {
     private record Unsent(Variants variants, Map<Long, Attempt> now, Map<Long, Drafts.Draft> drafts) {}
 
     private Unsent unsent(long id, long teacher) {
-        Variants variants = assignments.variants(assignments.ofTeacher(id, teacher));
+        Variants variants = assigned.variants(assignments.ofTeacher(id, teacher));
         return new Unsent(variants, attempts.now(id), drafts.unsent(id));
     }
 

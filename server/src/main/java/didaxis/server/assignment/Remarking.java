@@ -32,6 +32,7 @@ class Remarking {
     private static final int MOST_IDLE = 3;
 
     private final Assignments assignments;
+    private final AssignedQuestions assigned;
     private final Sheets sheets;
     private final Memos memos;
     private final SheetNews news;
@@ -47,8 +48,15 @@ class Remarking {
         return thread;
     });
 
-    Remarking(Assignments assignments, Sheets sheets, Memos memos, SheetNews news, Transactions transactions) {
+    Remarking(
+            Assignments assignments,
+            AssignedQuestions assigned,
+            Sheets sheets,
+            Memos memos,
+            SheetNews news,
+            Transactions transactions) {
         this.assignments = assignments;
+        this.assigned = assigned;
         this.sheets = sheets;
         this.memos = memos;
         this.news = news;
@@ -122,7 +130,7 @@ class Remarking {
         List<Memos.Revision> revisions = memos.revisions(id);
         MemoRevision memo = Memos.at(revisions, Integer.MAX_VALUE);
         return new Behind(
-                assignments.variants(assignments.one(id), memo),
+                assigned.variants(assignments.one(id), memo),
                 memo,
                 revisions,
                 sheets.behind(id, memo.revision()).stream()

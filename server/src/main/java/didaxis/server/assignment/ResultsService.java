@@ -73,6 +73,7 @@ class ResultsService {
     }
 
     private final Assignments assignments;
+    private final AssignedQuestions assigned;
     private final OwnSheets own;
     private final Sheets sheets;
     private final Standings standings;
@@ -81,12 +82,14 @@ class ResultsService {
 
     ResultsService(
             Assignments assignments,
+            AssignedQuestions assigned,
             OwnSheets own,
             Sheets sheets,
             Standings standings,
             Classrooms classrooms,
             Transactions transactions) {
         this.assignments = assignments;
+        this.assigned = assigned;
         this.own = own;
         this.sheets = sheets;
         this.standings = standings;
@@ -171,7 +174,7 @@ class ResultsService {
                             .map(one -> LearnerView.of(one, standing.get(one.id())))
                             .toList(),
                     sheets.counting(id),
-                    assignments.variants(assignment));
+                    assigned.variants(assignment));
         });
         return BoxesView.of(
                 found.summary(),
@@ -184,7 +187,7 @@ class ResultsService {
     String findings(long id, long teacher) {
         List<ResultsCsv.Sent> sent = transactions.read(() -> {
             Assignment assignment = assignments.ofTeacher(id, teacher);
-            Variants variants = assignments.variants(assignment);
+            Variants variants = assigned.variants(assignment);
             Map<Long, Sheets.Submission> sheetOf = sheets.counting(id).stream()
                     .collect(Collectors.toMap(Sheets.Submission::learnerId, Function.identity()));
             return classrooms.learners(assignment.classroomId()).stream()
@@ -199,7 +202,7 @@ class ResultsService {
         record Found(Assignment assignment, Paper paper) {}
         Found found = transactions.read(() -> {
             Assignment assignment = assignments.ofTeacher(id, teacher);
-            return new Found(assignment, assignments.variants(assignment).numbered(0));
+            return new Found(assignment, assigned.variants(assignment).numbered(0));
         });
         return SheetView.of(
                 found.assignment(),

@@ -17,6 +17,7 @@ class ReviewService {
     private static final int LONGEST_REASON = 300;
 
     private final Assignments assignments;
+    private final AssignedQuestions assigned;
     private final Sheets sheets;
     private final Standings standings;
     private final Classrooms classrooms;
@@ -25,12 +26,14 @@ class ReviewService {
 
     ReviewService(
             Assignments assignments,
+            AssignedQuestions assigned,
             Sheets sheets,
             Standings standings,
             Classrooms classrooms,
             Overrides overrides,
             Transactions transactions) {
         this.assignments = assignments;
+        this.assigned = assigned;
         this.sheets = sheets;
         this.standings = standings;
         this.classrooms = classrooms;
@@ -62,7 +65,7 @@ class ReviewService {
 
     private Found found(long id, String box, int attempt, long teacher) {
         Assignment assignment = assignments.ofTeacher(id, teacher);
-        Variants variants = assignments.variants(assignment);
+        Variants variants = assigned.variants(assignment);
         List<Sheets.Submission> sent = sheets.all(id);
         String own = box == null || box.isEmpty()
                 ? first(variants, ReviewView.looked(sent, attempt))
@@ -109,7 +112,7 @@ class ReviewService {
             long revision,
             long teacher) {
         Found after = transactions.write(() -> {
-            Variants variants = assignments.variants(assignments.ofTeacher(id, teacher));
+            Variants variants = assigned.variants(assignments.ofTeacher(id, teacher));
             Paper.Place place = place(variants, box);
             check(place, learners, points, reason);
             long latest = overrides.latest(id, place.id());

@@ -5,11 +5,8 @@ import didaxis.core.answer.Verdict;
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subjects;
-import didaxis.core.formula.Formula;
-import didaxis.core.law.Law;
 import didaxis.core.line.WorkingCheck.Checked;
 import didaxis.core.marking.BoxFinding;
-import didaxis.core.marking.Credit;
 import didaxis.core.marking.Derivation;
 import didaxis.core.marking.Finding;
 import didaxis.core.marking.NamedSlip;
@@ -19,14 +16,9 @@ import didaxis.core.question.Box;
 import didaxis.core.question.Question;
 import didaxis.core.slip.Slip;
 import didaxis.core.style.ClassStyle;
-import didaxis.server.circuit.CellView;
-import java.math.BigDecimal;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.function.Function;
 
 /**
  * A finding as it is kept: core's own codes, from which with the question and the answer all else is made when read.
@@ -93,76 +85,6 @@ record StoredFinding(
                     wrong -> WRONG,
                     blank -> BLANK,
                     unreadable -> UNREADABLE));
-        }
-    }
-
-    /**
-     * The points of a calculation in lines; the lines are read again.
-     *
-     * @param given what a teacher has given for it; null where that is left to the marker
-     */
-    record StoredWorking(String amount, List<Credit> credits, boolean unitLost, boolean open, Integer given) {
-        static StoredWorking of(BoxFinding finding) {
-            return finding.match(
-                    amount -> null,
-                    lines -> new StoredWorking(
-                            lines.amount(),
-                            lines.credits(),
-                            lines.unitLost(),
-                            lines.open(),
-                            lines.given().isPresent() ? lines.given().getAsInt() : null),
-                    words -> null);
-        }
-    }
-
-    /** A number that was used, in SI. */
-    record Used(CellView cell, BigDecimal value) {}
-
-    /** The learner's own answers it rests on, the law and its formula, and the numbers put into it. */
-    record StoredDerivation(List<Used> from, Law law, Object formula, List<Used> inputs) {
-        static StoredDerivation of(Derivation derivation) {
-            return new StoredDerivation(
-                    used(derivation.from(), BigDecimal::valueOf),
-                    derivation.law(),
-                    derivation.formula().with(FormulaCode.WRITER),
-                    used(derivation.inputs(), Function.identity()));
-        }
-
-        static <T> List<Used> used(Map<Cell, T> numbers, Function<T, BigDecimal> exactly) {
-            return numbers.entrySet().stream()
-                    .map(number -> new Used(CellView.of(number.getKey()), exactly.apply(number.getValue())))
-                    .toList();
-        }
-
-        Derivation in(Subjects subjects) {
-            Map<Cell, Double> own = new LinkedHashMap<>();
-            from.forEach(
-                    number -> own.put(number.cell().in(subjects), number.value().doubleValue()));
-            Map<Cell, BigDecimal> put = new LinkedHashMap<>();
-            inputs.forEach(number -> put.put(number.cell().in(subjects), number.value()));
-            return new Derivation(own, law, FormulaCode.read(formula, subjects), put);
-        }
-    }
-
-    /**
-     * A slip; of one that is about the cell's own value the rest is null.
-     *
-     * @param at where it was made
-     */
-    record StoredSlip(Slip slip, CellView at, Object formula, List<Used> inputs) {
-        static StoredSlip of(NamedSlip named) {
-            return new StoredSlip(
-                    named.slip(),
-                    CellView.of(named.at()),
-                    named.formula().with(FormulaCode.WRITER),
-                    StoredDerivation.used(named.inputs(), Function.identity()));
-        }
-
-        NamedSlip in(Cell own, double expected, Subjects subjects) {
-            if (at == null) return new NamedSlip(slip, own, Formula.of(own), Map.of(own, BigDecimal.valueOf(expected)));
-            Map<Cell, BigDecimal> put = new LinkedHashMap<>();
-            inputs.forEach(number -> put.put(number.cell().in(subjects), number.value()));
-            return new NamedSlip(slip, at.in(subjects), FormulaCode.read(formula, subjects), put);
         }
     }
 

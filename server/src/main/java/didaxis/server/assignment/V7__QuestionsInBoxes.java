@@ -49,7 +49,7 @@ class V7__QuestionsInBoxes extends BaseJavaMigration {
     record CellAnswer(CellView cell, String text) {}
 
     /** What a finding of a cell was. */
-    record CellFinding(CellView cell, StoredFinding.Code code, StoredFinding.StoredDerivation derivation) {}
+    record CellFinding(CellView cell, StoredFinding.Code code, StoredDerivation derivation) {}
 
     /** What cells were to the learner in a question in the making. */
     record Uses(List<CellView> given, List<Asked> asked, List<String> known) {}

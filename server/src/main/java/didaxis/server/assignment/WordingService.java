@@ -17,6 +17,7 @@ import org.springframework.stereotype.Service;
 @Service
 class WordingService {
     private final Assignments assignments;
+    private final AssignedQuestions assigned;
     private final Sheets sheets;
     private final Wordings wordings;
     private final ResultsService results;
@@ -24,11 +25,13 @@ class WordingService {
 
     WordingService(
             Assignments assignments,
+            AssignedQuestions assigned,
             Sheets sheets,
             Wordings wordings,
             ResultsService results,
             Transactions transactions) {
         this.assignments = assignments;
+        this.assigned = assigned;
         this.sheets = sheets;
         this.wordings = wordings;
         this.results = results;
@@ -44,7 +47,7 @@ class WordingService {
         transactions.write(() -> {
             Assignment assignment = assignments.ofTeacher(id, teacher);
             Paper.Place place =
-                    assignments.variants(assignment).numbered(0).places().get(boxId == null ? "" : boxId);
+                    assigned.variants(assignment).numbered(0).places().get(boxId == null ? "" : boxId);
             boolean decidable = place != null && (place.task() instanceof InWords || Amounts.calculated(place.task()));
             if (!decidable) throw Problem.notFound("box for words or lines on this sheet");
             int most = place.box().marks();
@@ -59,13 +62,13 @@ class WordingService {
                             && SameAnswer.wording(place.task(), sent.text(boxId))
                                     .equals(wording))
                     .toList();
-            Variants before = assignments.variants(assignment);
+            Variants before = assigned.variants(assignment);
             // Words may be decided before anybody wrote them; lines belong to the values they were written for.
             Stream<String> own = place.task() instanceof InWords
                     ? key(before.numbered(0), boxId).stream()
                     : alike.stream().flatMap(sent -> key(before.of(sent.seed()), boxId).stream());
             own.distinct().forEach(key -> wordings.decide(key, wording, points, teacher));
-            Variants variants = assignments.variants(assignment);
+            Variants variants = assigned.variants(assignment);
             for (Sheets.Submission sent : alike)
                 Judgement.of(variants.of(sent.seed()), sent.answers()).stored().stream()
                         .filter(found -> found.box().equals(boxId))
