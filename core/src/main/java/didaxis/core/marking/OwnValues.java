@@ -29,51 +29,11 @@ final class OwnValues {
     /** What is shown to fewer figures is come by too easily for several values in the head. */
     private static final int FIGURES_FOR_SEVERAL = 3;
 
-    /**
-     * A value for a cell, the wrong answers it rests on, and where it is written; -1 for in the head.
-     *
-     * @param plain whether it is made of one wrong answer and of what is given or right, without a difference
-     */
-    record Value(Span span, BitSet restsOn, int source, boolean plain) {
-        boolean inTheHead() {
-            return source < 0;
-        }
-
-        /** To all its figures, as it is where it is not written down in between. */
-        private Value unrounded() {
-            return new Value(Span.exactly(span.mid()), restsOn, source, plain);
-        }
-    }
-
-    /** A way with a value chosen for each input, and what it gives. */
-    record Tried(Way way, Value[] inputs, BitSet restsOn, Span span) {
-        boolean headUsed() {
-            for (Value input : inputs) if (input.inTheHead()) return true;
-            return false;
-        }
-
-        /** Whether a value in the head stands in a difference: whatever it was rounded to would make much of little. */
-        boolean headInDifference() {
-            for (int k = 0; k < inputs.length; k++) if (inputs[k].inTheHead() && way.subtracted()[k]) return true;
-            return false;
-        }
-
-        Worked worked() {
-            Span[] spans = new Span[inputs.length];
-            int[] sources = new int[inputs.length];
-            for (int k = 0; k < inputs.length; k++) {
-                spans[k] = inputs[k].span;
-                sources[k] = inputs[k].source;
-            }
-            return new Worked(way, spans, sources);
-        }
-    }
-
     private final Sheet sheet;
     private final Ways ways;
     private final int[] index;
-    private final List<List<Value>> values = new ArrayList<>();
-    private final Value[] carried;
+    private final List<List<OwnValue>> values = new ArrayList<>();
+    private final OwnValue[] carried;
     private final InTheHead right;
     private final double[] numbers;
     private final int figures;
@@ -93,14 +53,14 @@ final class OwnValues {
         Arrays.fill(index, -1);
         for (int i = 0; i < wrong.size(); i++) index[wrong.get(i)] = i;
         for (int cell = 0; cell < ways.size(); cell++) values.add(writtenFor(cell));
-        carried = new Value[ways.size()];
+        carried = new OwnValue[ways.size()];
         for (int cell = 0; cell < ways.size(); cell++) carryOn(cell);
         spread();
     }
 
     /** The value written in a cell; for an unwritten one what is written in those equal to it. */
-    private List<Value> writtenFor(int cell) {
-        List<Value> written = new ArrayList<>();
+    private List<OwnValue> writtenFor(int cell) {
+        List<OwnValue> written = new ArrayList<>();
         if (sheet.written(cell)) {
             written.add(writtenIn(cell));
             return written;
@@ -108,21 +68,21 @@ final class OwnValues {
         for (int equal : ways.equalTo(cell)) {
             boolean fresh = sheet.written(equal)
                     && written.size() < MOST_WRITTEN
-                    && written.stream().noneMatch(value -> value.span.mid() == sheet.value(equal));
+                    && written.stream().noneMatch(value -> value.span().mid() == sheet.value(equal));
             if (fresh) written.add(writtenIn(equal));
         }
         return written;
     }
 
-    private Value writtenIn(int cell) {
+    private OwnValue writtenIn(int cell) {
         BitSet restsOn = new BitSet();
         if (index[cell] >= 0) restsOn.set(index[cell]);
-        return new Value(Span.exactly(sheet.value(cell)), restsOn, cell, false);
+        return new OwnValue(Span.exactly(sheet.value(cell)), restsOn, cell, false);
     }
 
     /** An unwritten value as the working's own step makes it, and as right answers make it where none of these is written. */
     private void carryOn(int cell) {
-        List<Value> known = values.get(cell);
+        List<OwnValue> known = values.get(cell);
         if (sheet.written(cell)) {
             carried[cell] = known.get(0);
             return;
@@ -133,33 +93,36 @@ final class OwnValues {
             if (own != null) carried[cell] = inTheHead(own);
             break;
         }
-        Value rightOne =
-                right.holds(cell, figures) ? new Value(right.span(cell, figures), new BitSet(), -1, false) : null;
+        OwnValue rightOne =
+                right.holds(cell, figures) ? new OwnValue(right.span(cell, figures), new BitSet(), -1, false) : null;
         if (carried[cell] == null) carried[cell] = rightOne;
-        boolean fresh = carried[cell] != null && (!carried[cell].restsOn.isEmpty() || known.isEmpty());
+        boolean fresh = carried[cell] != null && (!carried[cell].restsOn().isEmpty() || known.isEmpty());
         if (fresh) known.add(carried[cell]);
-        if (rightOne != null && known.stream().noneMatch(value -> value.restsOn.isEmpty())) known.add(rightOne);
+        if (rightOne != null
+                && known.stream().noneMatch(value -> value.restsOn().isEmpty())) known.add(rightOne);
     }
 
     /** What a step of the working gives on carried values; null where one is missing or it gives none. */
     Tried carriedBy(Way way) {
         BitSet restsOn = new BitSet();
-        Value[] inputs = new Value[way.inputs().length];
+        OwnValue[] inputs = new OwnValue[way.inputs().length];
         for (int k = 0; k < inputs.length; k++) {
             inputs[k] = carried[way.inputs()[k]];
             if (inputs[k] == null) return null;
-            restsOn.or(inputs[k].restsOn);
+            restsOn.or(inputs[k].restsOn());
         }
-        Span span = way.on(input -> carried[input].span);
+        Span span = way.on(input -> carried[input].span());
         return span.finite() ? new Tried(way, inputs, restsOn, span) : null;
     }
 
-    private Value inTheHead(Tried tried) {
+    private OwnValue inTheHead(Tried tried) {
         // A value that is only copied is not rounded again, and one that is copied from the sheet is written.
-        if (tried.way.copies())
-            return new Value(tried.span, tried.restsOn, tried.inputs[0].source, tried.inputs[0].plain);
-        boolean plain = tried.restsOn.cardinality() == 1 && !tried.headUsed() && !tried.way.subtracts();
-        return new Value(tried.span.widenedByRounding(figures), tried.restsOn, -1, plain);
+        if (tried.way().copies())
+            return new OwnValue(tried.span(), tried.restsOn(), tried.inputs()[0].source(), tried.inputs()[0].plain());
+        boolean plain = tried.restsOn().cardinality() == 1
+                && !tried.headUsed()
+                && !tried.way().subtracts();
+        return new OwnValue(tried.span().widenedByRounding(figures), tried.restsOn(), -1, plain);
     }
 
     /** From wrong answers on through relations with one value in the head at most. */
@@ -167,7 +130,7 @@ final class OwnValues {
         Deque<Integer> changed = new ArrayDeque<>();
         BitSet waiting = new BitSet();
         for (int cell = 0; cell < ways.size(); cell++) {
-            if (values.get(cell).stream().allMatch(value -> value.restsOn.isEmpty())) continue;
+            if (values.get(cell).stream().allMatch(value -> value.restsOn().isEmpty())) continue;
             changed.add(cell);
             waiting.set(cell);
         }
@@ -191,13 +154,14 @@ final class OwnValues {
     }
 
     private void keep(int cell, Tried tried) {
-        List<Value> known = values.get(cell);
+        List<OwnValue> known = values.get(cell);
         // Nothing is below zero in a circuit with one source: nobody goes on with what comes out so.
-        boolean sensible = tried.span.finite() && tried.span.mid() > 0;
-        if (tried.restsOn.isEmpty() || !sensible || known.size() >= MOST_A_CELL) return;
-        for (Value value : known) {
-            boolean alike = Math.abs(value.span.mid() - tried.span.mid()) <= ALIKE * tried.span.mid();
-            if (alike && Origins.contains(tried.restsOn, value.restsOn)) return;
+        boolean sensible = tried.span().finite() && tried.span().mid() > 0;
+        if (tried.restsOn().isEmpty() || !sensible || known.size() >= MOST_A_CELL) return;
+        for (OwnValue value : known) {
+            boolean alike = Math.abs(value.span().mid() - tried.span().mid())
+                    <= ALIKE * tried.span().mid();
+            if (alike && Origins.contains(tried.restsOn(), value.restsOn())) return;
         }
         known.add(inTheHead(tried));
     }
@@ -212,7 +176,7 @@ final class OwnValues {
         int[] at = new int[way.inputs().length];
         for (int tried = 0; tried < MOST_COMBINATIONS; tried++) {
             work += at.length;
-            Value[] chosen = new Value[at.length];
+            OwnValue[] chosen = new OwnValue[at.length];
             for (int k = 0; k < at.length; k++)
                 chosen[k] = values.get(way.inputs()[k]).get(at[k]);
             if (allowed(way, chosen, differences)) use.accept(work(way, chosen));
@@ -228,7 +192,7 @@ final class OwnValues {
         work += way.inputs().length;
         for (int k = 0; k < way.inputs().length; k++) {
             int input = way.inputs()[k];
-            List<Value> all = values.get(input);
+            List<OwnValue> all = values.get(input);
             if (all.isEmpty()) return false;
             // What is written stands before what is in the head.
             if (!all.get(0).inTheHead()) continue;
@@ -240,15 +204,15 @@ final class OwnValues {
     }
 
     /** Whether a value in the head is a resistance that is right: what a learner simplified the circuit to on the way. */
-    private boolean isSimplified(int cell, Value value) {
-        return value.inTheHead() && value.restsOn.isEmpty() && ways.cell(cell).quantity() == Quantity.RESISTANCE;
+    private boolean isSimplified(int cell, OwnValue value) {
+        return value.inTheHead() && value.restsOn().isEmpty() && ways.cell(cell).quantity() == Quantity.RESISTANCE;
     }
 
     /**
      * Whether one value in the head is used at most, and right resistances beside it. These are then taken to all their
      * figures, and so is what is subtracted.
      */
-    private boolean allowed(Way way, Value[] chosen, boolean differences) {
+    private boolean allowed(Way way, OwnValue[] chosen, boolean differences) {
         int heads = 0;
         int others = 0;
         for (int k = 0; k < chosen.length; k++) {
@@ -259,7 +223,7 @@ final class OwnValues {
         if (heads > 1 && (others > 1 || way.subtracts() || figures < FIGURES_FOR_SEVERAL)) return false;
         for (int k = 0; k < chosen.length; k++) {
             if (!chosen[k].inTheHead()) continue;
-            if (way.subtracted()[k] && !(differences && chosen[k].plain)) return false;
+            if (way.subtracted()[k] && !(differences && chosen[k].plain())) return false;
             if (way.subtracted()[k] || heads > 1 && isSimplified(way.inputs()[k], chosen[k]))
                 chosen[k] = chosen[k].unrounded();
         }
@@ -267,19 +231,20 @@ final class OwnValues {
     }
 
     /** With one value in the head that is not subtracted a formula only grows or only falls with it. */
-    private Tried work(Way way, Value[] chosen) {
+    private Tried work(Way way, OwnValue[] chosen) {
         BitSet restsOn = new BitSet();
         int head = -1;
         for (int k = 0; k < chosen.length; k++) {
-            restsOn.or(chosen[k].restsOn);
-            numbers[way.inputs()[k]] = chosen[k].span.mid();
-            if (chosen[k].inTheHead() && chosen[k].span.lo() < chosen[k].span.hi()) head = k;
+            restsOn.or(chosen[k].restsOn());
+            numbers[way.inputs()[k]] = chosen[k].span().mid();
+            if (chosen[k].inTheHead()
+                    && chosen[k].span().lo() < chosen[k].span().hi()) head = k;
         }
         double mid = way.compiled().of(numbers);
         if (head < 0) return new Tried(way, chosen, restsOn, Span.exactly(mid));
-        numbers[way.inputs()[head]] = chosen[head].span.lo();
+        numbers[way.inputs()[head]] = chosen[head].span().lo();
         double one = way.compiled().of(numbers);
-        numbers[way.inputs()[head]] = chosen[head].span.hi();
+        numbers[way.inputs()[head]] = chosen[head].span().hi();
         double other = way.compiled().of(numbers);
         return new Tried(way, chosen, restsOn, new Span(Math.min(one, other), mid, Math.max(one, other)));
     }

@@ -101,37 +101,7 @@ public final class Offers {
     }
 
     private void offer(Task task) {
-        if (!isThere(task, question) && task.flaws(question, knowledge).isEmpty()) found.add(task);
-    }
-
-    private static boolean isThere(Task task, Question question) {
-        return question.tasks().stream().anyMatch(one -> about(one).equals(about(task)));
-    }
-
-    /** What makes two tasks one: all but their ids and what they earn. */
-    private static List<Object> about(Task task) {
-        Object what = task.match(new Task.Cases<Object>(
-                Amounts::marks,
-                Ways::cells,
-                ranking -> List.of(ranking.quantity(), Set.copyOf(ranking.things()), ranking.first()),
-                out -> Set.copyOf(out.parts()),
-                joining -> List.of(joining.reason(), Set.of(joining.one(), joining.other())),
-                comparison -> List.of(comparison.cell(), comparison.otherState(), comparison.other()),
-                safe -> List.of(),
-                all -> Set.copyOf(all.parts()),
-                limits -> List.of(limits.quantity(), Set.copyOf(limits.parts())),
-                breaker -> List.of(breaker.fuse(), breaker.parts(), breaker.count()),
-                places -> List.of(places.like(), Set.copyOf(places.among())),
-                Reducing::letters,
-                nesting -> List.of(),
-                redrawing -> List.of(),
-                connecting -> List.of(Set.copyOf(connecting.parts()), connecting.ohms()),
-                bands -> List.of(bands.part(), bands.bandsAsked()),
-                Explaining::cell,
-                words -> List.of(words.term(), words.prompt()),
-                Gaps::text,
-                currents -> List.of()));
-        return List.of(task.getClass(), task.state(), what);
+        if (!SameTask.isIn(question, task) && task.flaws(question, knowledge).isEmpty()) found.add(task);
     }
 
     /** Those of the cells that can be asked, as one task. */
@@ -277,7 +247,7 @@ public final class Offers {
         List<Task> all = new ArrayList<>();
         for (Glossary entry : Glossary.values()) all.add(InWords.define(NONE, entry));
         all.add(Gaps.rules(NONE));
-        all.removeIf(task -> isThere(task, question));
+        all.removeIf(task -> SameTask.isIn(question, task));
         return all;
     }
 

@@ -97,8 +97,8 @@ public record TaskBody(
 
     /** The same about a circuit whose parts have names of their own. */
     TaskBody named(OwnNames own, List<State> plain, List<State> renamed) {
-        TaskReader was = new TaskReader(this, "", plain);
-        TaskReader now = new TaskReader(this, "", renamed);
+        TaskFields was = new TaskFields(this, "", plain);
+        TaskFields now = new TaskFields(this, "", renamed);
         TaskWriter writer = TaskWriter.of(this);
         for (int k = 0; cells != null && k < cells.size(); k++) {
             AskedCell asked = cells.get(k);
@@ -118,7 +118,7 @@ public record TaskBody(
 
     /** The same in canonical form: a cell may be written under another name of its group, power as brightness. */
     TaskBody canonical(List<State> states) {
-        TaskReader reader = new TaskReader(this, "", states);
+        TaskFields reader = new TaskFields(this, "", states);
         TaskWriter writer = TaskWriter.of(this);
         for (int k = 0; cells != null && k < cells.size(); k++) {
             AskedCell cell = cells.get(k);
