@@ -7,6 +7,7 @@ import didaxis.core.line.Line.Chain;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.DoublePredicate;
@@ -132,7 +133,7 @@ final class StatedValues {
     }
 
     private static int[] digits(double si) {
-        return String.format(java.util.Locale.ROOT, "%.6g", si)
+        return String.format(Locale.ROOT, "%.6g", si)
                 .replaceAll("[^0-9]|0+$", "")
                 .replace("0", "")
                 .chars()

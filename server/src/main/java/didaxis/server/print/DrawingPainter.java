@@ -59,19 +59,7 @@ final class DrawingPainter implements SVGDrawer {
     }
 
     /** A drawing in its place; sizes in dots. */
-    private final class Picture implements SVGImage {
-        private final Element svg;
-        private final double width;
-        private final double height;
-        private final double dotsPerPixel;
-
-        Picture(Element svg, double width, double height, double dotsPerPixel) {
-            this.svg = svg;
-            this.width = width;
-            this.height = height;
-            this.dotsPerPixel = dotsPerPixel;
-        }
-
+    private record Picture(Element svg, double width, double height, double dotsPerPixel) implements SVGImage {
         @Override
         public int getIntrinsicWidth() {
             return (int) width;
@@ -94,7 +82,7 @@ final class DrawingPainter implements SVGDrawer {
         }
     }
 
-    private void paint(Element svg, Graphics2D graphics) {
+    private static void paint(Element svg, Graphics2D graphics) {
         for (Element item : PageDocument.children(svg)) {
             switch (item.getTagName()) {
                 case "title" -> {}
@@ -154,7 +142,7 @@ final class DrawingPainter implements SVGDrawer {
         }
     }
 
-    private void text(Element item, Graphics2D graphics) {
+    private static void text(Element item, Graphics2D graphics) {
         List<Piece> pieces = new ArrayList<>();
         for (Node node = item.getFirstChild(); node != null; node = node.getNextSibling())
             pieces.add(piece(node, item));
@@ -175,7 +163,7 @@ final class DrawingPainter implements SVGDrawer {
         }
     }
 
-    private Piece piece(Node node, Element item) {
+    private static Piece piece(Node node, Element item) {
         float size = (float) number(item, "font-size");
         if (!(node instanceof Element span)) return new Piece(node.getTextContent(), PageFonts.REGULAR.sized(size), 0);
         if (span.hasAttribute("font-size")) size = (float) number(span, "font-size");

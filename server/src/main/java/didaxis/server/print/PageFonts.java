@@ -47,7 +47,7 @@ enum PageFonts {
 
     /** For what is drawn. */
     Font sized(float size) {
-        // Told apart by what they are called, though the files are different already.
+        // A document takes the italic file by this style, which a font from a file does not have by itself.
         return font.deriveFont(style == FontStyle.ITALIC ? Font.ITALIC : Font.PLAIN, size);
     }
 
