@@ -31,12 +31,12 @@ final class LineExpressions {
 
     private static final int LARGEST_POWER = 12;
     private static final Pattern ROOT = Pattern.compile("(?i)sqrt|root");
-    private static final Pattern FIGURES = Pattern.compile("(?i)sf|sig|sigfigs?|dp|decimal|figures?|significant");
 
     private final LineCursor cursor;
     private final LineNames names;
     private final LineAmounts amounts;
     private final Reading reading;
+    private final LineRemarks remarks;
     private final LineNaming naming;
     private int depth;
 
@@ -45,21 +45,8 @@ final class LineExpressions {
         this.names = names;
         this.amounts = new LineAmounts(cursor, names, numbers, () -> isTimes() || beginsAnother());
         this.reading = reading;
+        this.remarks = new LineRemarks(cursor, names);
         this.naming = new LineNaming(cursor, names, reading);
-    }
-
-    /** Words behind a statement are no part of it. */
-    boolean isRemark() {
-        return isRemark(0) || cursor.token().is("(") && (isRemark(1) || isAside()) || isFigures();
-    }
-
-    /** "(I = V/R)" behind a statement is none of its factors. */
-    private boolean isAside() {
-        for (int place = 1; !cursor.ahead(place).is(")"); place++) {
-            if (cursor.ahead(place).kind() == Kind.EQUALS) return true;
-            if (cursor.ahead(place).kind() == Kind.END) return false;
-        }
-        return false;
     }
 
     /** Whether how an amount was worked stands behind it: 0.67 A (4 ÷ 6). */
@@ -81,22 +68,6 @@ final class LineExpressions {
         } finally {
             cursor.to(from);
         }
-    }
-
-    /** "(3 sf)" behind an amount. */
-    private boolean isFigures() {
-        return cursor.token().is("(")
-                && cursor.ahead(1).kind() == Kind.NUMBER
-                && (FIGURES.matcher(cursor.ahead(2).text()).matches()
-                        || cursor.ahead(2).text().matches("[sd]")
-                                && cursor.ahead(3).is("."));
-    }
-
-    private boolean isRemark(int places) {
-        String word = cursor.ahead(places).text();
-        return cursor.ahead(places).kind() == Kind.WORD
-                && names.name(word).isEmpty()
-                && names.product(word).isEmpty();
     }
 
     /** Whether another statement begins here without any sign between. */
@@ -190,7 +161,7 @@ final class LineExpressions {
     }
 
     private boolean beginsFactor() {
-        if (cursor.token().is("(") && !isRemark() && !isAside()
+        if (cursor.token().is("(") && !remarks.isRemark() && !remarks.isAside()
                 || cursor.token().is("√")
                 || cursor.token().is(LineTokens.FRACTION)) return true;
         if (cursor.token().kind() != Kind.WORD || isTimes() || beginsAnother()) return false;

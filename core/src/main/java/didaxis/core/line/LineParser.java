@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 
 /** Reads the statements of one line in one of its readings, and leaves out the words around them; see {@link LineReader}. */
 final class LineParser {
@@ -19,23 +18,22 @@ final class LineParser {
             Set.of("so", "therefore", "hence", "thus", "then", "and", "where", "because", "since", "using", "with");
     private static final int FEW_WORDS = 2;
     private static final Set<String> LET = Set.of("let", "say", "call");
-    private static final Set<String> LABELS = Set.of("step", "line", "part", "q");
-    private static final Pattern NUMBERED = Pattern.compile("[0-9]{1,2}|[a-hA-H]|[ivx]{1,4}|[0-9]{1,2}[a-h]");
 
     private final LineCursor cursor;
     private final LineNames names;
     private final LineExpressions expressions;
+    private final LineRemarks remarks;
 
     LineParser(List<Token> tokens, LineNames names, LineNumbers numbers, LineExpressions.Reading reading) {
         this.cursor = new LineCursor(tokens);
         this.names = names;
         this.expressions = new LineExpressions(cursor, names, numbers, reading);
+        this.remarks = new LineRemarks(cursor, names);
     }
 
     /** Adds the chains of the line; where it stopped, if it did. */
     Optional<Unread> line(List<Chain> chains) {
-        label();
-        passPair();
+        new LineLabels(cursor, names).skip();
         while (cursor.token().kind() != Kind.END) {
             if (cursor.token().kind() == Kind.NEXT || cursor.isWord(NEXT)) {
                 cursor.skip();
@@ -99,7 +97,7 @@ final class LineParser {
                 sides.add(expressions.side());
             }
             return !(atEnd()
-                    || expressions.isRemark()
+                    || remarks.isRemark()
                     || expressions.beginsAnother()
                     || cursor.token().kind() == Kind.OTHER && saysNoMore());
         } catch (LineCursor.Stop stop) {
@@ -120,47 +118,6 @@ final class LineParser {
                 .noneMatch(token -> token.kind() == Kind.EQUALS || token.kind() == Kind.NUMBER);
     }
 
-    /** "a)", "(2)", "3." and "Step 2:" before what is meant. */
-    private void label() {
-        int from = cursor.at();
-        boolean bracket = cursor.token().is("(");
-        if (bracket) cursor.skip();
-        boolean word = cursor.isWord(LABELS);
-        if (word) cursor.skip();
-        boolean name = NUMBERED.matcher(cursor.token().text()).matches();
-        if (name) cursor.skip();
-        boolean closed = bracket
-                ? cursor.token().is(")")
-                : cursor.token().is(")")
-                        || cursor.token().is(".")
-                        || cursor.token().text().equals(":");
-        if (name
-                && closed
-                && !cursor.ahead(1).kind().equals(Kind.EQUALS)
-                && !cursor.ahead(1).kind().equals(Kind.END)
-                && cursor.ahead(1).kind() != Kind.SIGN) cursor.skip();
-        else cursor.to(from);
-    }
-
-    /** "R2 and R3: …" says what is worked on. */
-    private void passPair() {
-        int from = cursor.at();
-        while (isName(0)
-                && (cursor.ahead(1).text().matches("and|&|,") || cursor.ahead(1).is("||"))
-                && isName(2)) {
-            cursor.to(cursor.at() + 2);
-            if (!cursor.ahead(1).text().equals(":")) continue;
-            cursor.to(cursor.at() + 2);
-            return;
-        }
-        cursor.to(from);
-    }
-
-    private boolean isName(int places) {
-        Token word = cursor.ahead(places);
-        return word.kind() == Kind.WORD && names.name(word.text()).isPresent();
-    }
-
     private boolean equals() {
         // Between letters and what is put in for them the sign is often left out.
         if (expressions.goesOn()) return true;
@@ -174,7 +131,7 @@ final class LineParser {
 
     /** "6 + 4 (in series) = 10": what is said in the middle. */
     private void passRemark() {
-        if (!cursor.token().is("(") || !expressions.isRemark()) return;
+        if (!cursor.token().is("(") || !remarks.isRemark()) return;
         int from = cursor.at();
         skipBracket();
         if (cursor.token().kind() != Kind.EQUALS) cursor.to(from);

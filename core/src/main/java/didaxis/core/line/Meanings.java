@@ -34,8 +34,7 @@ final class Meanings {
     private static final Set<Double> CONSTANTS =
             Set.of(1.0, 2.0, 3.0, 4.0, 5.0, 10.0, 60.0, 100.0, 1000.0, 3600.0, 1e6, 1e-3, 1e-6, 3.6e6);
 
-    private final List<Cell> cells;
-    private final Map<Cell, Cell> alike;
+    private final AlikeCells alike;
     /** Sums and products of two that are joined, and squares. */
     private final List<Thing> worked = new ArrayList<>();
 
@@ -71,12 +70,10 @@ final class Meanings {
     /** A value that a thing may be put in as. */
     private record Worth(Thing thing, double value) {}
 
-    /** @param alike of each cell the one that has the same value whatever the values are */
-    Meanings(Chart chart, List<Cell> cells, Map<Cell, Cell> alike) {
-        this.cells = cells;
+    Meanings(Chart chart, AlikeCells alike) {
         this.alike = alike;
         joined(chart);
-        for (Cell cell : cells)
+        for (Cell cell : alike.cells())
             if (cell.quantity() == Quantity.VOLTAGE || cell.quantity() == Quantity.CURRENT)
                 worked.add(new Thing(cell, Optional.of(cell), false));
     }
@@ -88,7 +85,7 @@ final class Meanings {
                     .mapToObj(chart.subjects()::at)
                     .flatMap(Optional::stream)
                     .map(Cell::resistance)
-                    .filter(alike::containsKey)
+                    .filter(one -> alike.likeOf(one).isPresent())
                     .limit(MOST_JOINED)
                     .toList();
             for (int one = 0; one < members.size(); one++)
@@ -106,7 +103,7 @@ final class Meanings {
     Optional<List<List<Meaning>>> of(List<Term.Written> numbers, Function<Cell, List<Double>> worth) {
         List<Worth> values = numbers.isEmpty()
                 ? List.of()
-                : cells.stream()
+                : alike.cells().stream()
                         .flatMap(cell -> worth.apply(cell).stream().map(value -> new Worth(Thing.of(cell), value)))
                         .toList();
         List<List<Meaning>> meanings = new ArrayList<>();
@@ -134,10 +131,11 @@ final class Meanings {
         boolean rounded = number.figures() >= LEAST_FIGURES;
         for (Worth one : values) {
             Thing thing = one.thing();
-            Thing alike = new Thing(this.alike.get(thing.cell()), thing.other().map(this.alike::get), thing.added());
+            Thing like = new Thing(
+                    alike.likeOf(thing.cell()).orElseThrow(), thing.other().flatMap(alike::likeOf), thing.added());
             meaning(number, rounded, thing, one.value)
                     .ifPresent(
-                            meant -> best.merge(alike, meant, (before, now) -> now.rank < before.rank ? now : before));
+                            meant -> best.merge(like, meant, (before, now) -> now.rank < before.rank ? now : before));
         }
         List<Meaning> all = new ArrayList<>(best.values().stream()
                 .sorted(Comparator.comparingInt(Meaning::rank))

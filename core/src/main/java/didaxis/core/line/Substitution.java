@@ -5,11 +5,9 @@ import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.formula.Span;
 import didaxis.core.line.Meanings.Meaning;
-import didaxis.core.quantity.Quantity;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -31,10 +29,7 @@ public final class Substitution {
 
     private final Chart chart;
     private final List<Chart> others;
-    private final List<Cell> cells = new ArrayList<>();
-    /** Of each cell the one that has the same value whatever the values are. */
-    private final Map<Cell, Cell> alike = new LinkedHashMap<>();
-
+    private final AlikeCells alike;
     private final Meanings meanings;
 
     /**
@@ -56,31 +51,18 @@ public final class Substitution {
     public Substitution(Chart chart) {
         this.chart = chart;
         this.others = Valuations.of(chart, true);
-        Map<List<Long>, Cell> first = new LinkedHashMap<>();
-        for (Subject subject : chart.rows())
-            for (Quantity quantity : Quantity.values()) {
-                Cell cell = Cell.of(subject, quantity);
-                if (chart.value(cell).isEmpty()) continue;
-                cells.add(cell);
-                List<Long> values = others.stream()
-                        .map(one -> Math.round(
-                                1e9 * Math.log(Math.abs(one.value(cell).orElse(0)) + 1e-12)))
-                        .toList();
-                List<Long> signature = new ArrayList<>(values);
-                signature.add((long) quantity.unit().hashCode());
-                alike.put(cell, first.computeIfAbsent(signature, one -> cell));
-            }
-        this.meanings = new Meanings(chart, cells, alike);
+        this.alike = AlikeCells.of(chart, others);
+        this.meanings = new Meanings(chart, alike);
     }
 
     /** The cells with a value. */
     public List<Cell> cells() {
-        return cells;
+        return alike.cells();
     }
 
     /** Whether two cells have the same value whatever the values are. */
     public boolean alike(Cell one, Cell other) {
-        return one.equals(other) || alike.containsKey(one) && alike.get(one).equals(alike.get(other));
+        return alike.are(one, other);
     }
 
     /**

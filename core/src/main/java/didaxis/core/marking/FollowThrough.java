@@ -2,7 +2,6 @@ package didaxis.core.marking;
 
 import didaxis.core.circuit.Cell;
 import didaxis.core.law.Relation;
-import didaxis.core.marking.Origins.Explanation;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -3,7 +3,6 @@ package didaxis.core.marking;
 import didaxis.core.circuit.Cell;
 import didaxis.core.law.Relations;
 import didaxis.core.law.Structure;
-import didaxis.core.marking.Origins.Explanation;
 import didaxis.core.marking.Sheet.Kind;
 import didaxis.core.quantity.Reading;
 import didaxis.core.style.MarkingStyle;

@@ -2,11 +2,7 @@ package didaxis.core.marking;
 
 import java.util.ArrayList;
 import java.util.BitSet;
-import java.util.Collection;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
 import java.util.function.IntConsumer;
 import java.util.stream.IntStream;
 
@@ -25,13 +21,6 @@ final class Origins {
     private static final long MOST_LOOKED_AT = 600_000;
     /** So many more before what is left is taken in order. */
     private static final long MOST_GREEDILY = 300_000;
-
-    /**
-     * Answer {@code target} follows when all of {@code restsOn} are there.
-     *
-     * @param exactly whether it follows to the figures written, not only within the tolerance
-     */
-    record Explanation(int target, BitSet restsOn, boolean exactly) {}
 
     private final int count;
     private final List<Explanation> explanations;
@@ -78,65 +67,22 @@ final class Origins {
      * @param likeliest the answers, those first where an error would start before it did elsewhere
      */
     static BitSet fewest(int count, List<Explanation> explanations, int[] likeliest) {
-        Origins all = new Origins(count, withoutSupersets(count, explanations), likeliest);
+        Origins all = new Origins(count, Explanation.withoutSupersets(count, explanations), likeliest);
         Origins exact = new Origins(
                 count,
-                withoutSupersets(
+                Explanation.withoutSupersets(
                         count,
                         explanations.stream().filter(Explanation::exactly).toList()),
                 likeliest);
         BitSet found = new BitSet();
-        for (BitSet cluster : clusters(count, explanations)) found.or(search(cluster, exact, all));
+        for (BitSet cluster : Explanation.clusters(count, explanations)) found.or(search(cluster, exact, all));
         return found;
-    }
-
-    /** What needs all that another explanation of the same answer needs, and more, explains nothing. */
-    private static List<Explanation> withoutSupersets(int count, List<Explanation> explanations) {
-        List<List<Explanation>> kept = new ArrayList<>();
-        List<BitSet> single = new ArrayList<>();
-        for (int i = 0; i < count; i++) {
-            kept.add(new ArrayList<>());
-            single.add(new BitSet());
-        }
-        explanations.stream()
-                .sorted(Comparator.comparingInt(
-                        explanation -> explanation.restsOn().cardinality()))
-                .forEach(explanation -> {
-                    List<Explanation> known = kept.get(explanation.target());
-                    BitSet alone = single.get(explanation.target());
-                    if (explanation.restsOn().intersects(alone)) return;
-                    if (explanation.restsOn().cardinality() == 1) alone.or(explanation.restsOn());
-                    else if (known.stream().anyMatch(smaller -> contains(explanation.restsOn(), smaller.restsOn())))
-                        return;
-                    known.add(explanation);
-                });
-        return kept.stream().flatMap(List::stream).toList();
     }
 
     /** Whether a set has all of another in it. */
     static boolean contains(BitSet whole, BitSet part) {
         for (int i = part.nextSetBit(0); i >= 0; i = part.nextSetBit(i + 1)) if (!whole.get(i)) return false;
         return true;
-    }
-
-    /** Answers that no explanation ties to each other are searched apart. */
-    private static Collection<BitSet> clusters(int count, List<Explanation> explanations) {
-        int[] first = new int[count];
-        for (int i = 0; i < count; i++) first[i] = i;
-        for (Explanation explanation : explanations) {
-            int one = find(first, explanation.target());
-            explanation.restsOn().stream().forEach(i -> first[find(first, i)] = one);
-        }
-        Map<Integer, BitSet> clusters = new TreeMap<>();
-        for (int i = 0; i < count; i++)
-            clusters.computeIfAbsent(find(first, i), one -> new BitSet()).set(i);
-        return clusters.values();
-    }
-
-    private static int find(int[] first, int i) {
-        int at = i;
-        while (first[at] != at) at = first[at] = first[first[at]];
-        return at;
     }
 
     private static BitSet search(BitSet cluster, Origins exact, Origins all) {

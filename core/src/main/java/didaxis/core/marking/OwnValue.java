@@ -9,6 +9,8 @@ import java.util.BitSet;
  * @param plain whether it is made of one wrong answer and of what is given or right, without a difference
  */
 record OwnValue(Span span, BitSet restsOn, int source, boolean plain) {
+    private static final double ALIKE = 1e-6;
+
     boolean inTheHead() {
         return source < 0;
     }
@@ -16,5 +18,12 @@ record OwnValue(Span span, BitSet restsOn, int source, boolean plain) {
     /** To all its figures, as it is where it is not written down in between. */
     OwnValue unrounded() {
         return new OwnValue(Span.exactly(span.mid()), restsOn, source, plain);
+    }
+
+    /** Whether another would add nothing to it: as large, and resting on no less. */
+    boolean covers(Tried tried) {
+        boolean alike = Math.abs(span.mid() - tried.span().mid())
+                <= ALIKE * tried.span().mid();
+        return alike && Origins.contains(tried.restsOn(), restsOn);
     }
 }

@@ -25,7 +25,6 @@ final class OwnValues {
     /** So many values are put into ways until what is in the head is taken as found. */
     private static final long MOST_WORK = 1_000_000;
 
-    private static final double ALIKE = 1e-6;
     /** What is shown to fewer figures is come by too easily for several values in the head. */
     private static final int FIGURES_FOR_SEVERAL = 3;
 
@@ -158,11 +157,7 @@ final class OwnValues {
         // Nothing is below zero in a circuit with one source: nobody goes on with what comes out so.
         boolean sensible = tried.span().finite() && tried.span().mid() > 0;
         if (tried.restsOn().isEmpty() || !sensible || known.size() >= MOST_A_CELL) return;
-        for (OwnValue value : known) {
-            boolean alike = Math.abs(value.span().mid() - tried.span().mid())
-                    <= ALIKE * tried.span().mid();
-            if (alike && Origins.contains(tried.restsOn(), value.restsOn())) return;
-        }
+        if (known.stream().anyMatch(value -> value.covers(tried))) return;
         known.add(inTheHead(tried));
     }
 

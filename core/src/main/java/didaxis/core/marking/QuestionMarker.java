@@ -3,7 +3,6 @@ package didaxis.core.marking;
 import didaxis.core.answer.Verdict;
 import didaxis.core.circuit.Cell;
 import didaxis.core.line.WorkingCheck.Checked;
-import didaxis.core.quantity.Reading;
 import didaxis.core.question.Amounts;
 import didaxis.core.question.Box;
 import didaxis.core.question.Knowledge;
@@ -18,10 +17,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.function.Function;
-import java.util.function.Predicate;
 
 /**
  * Judges the answers to a question in states. Within a state amounts are judged by its network; a setting that is asked
@@ -35,7 +31,7 @@ public final class QuestionMarker {
     private final Question question;
     private final MarkingStyle style;
     private final List<Box> boxes;
-    private final Knowledge knowledge;
+    private final WrittenNumbers numbers;
     private final Map<Integer, StateNetwork> networks = new HashMap<>();
     /** Of each amount that was answered in lines the one that judges these. */
     private final Map<Box, LineMarker> lineMarkers = new HashMap<>();
@@ -46,7 +42,8 @@ public final class QuestionMarker {
         this.question = question;
         this.style = style;
         boxes = question.boxes();
-        knowledge = Knowledge.of(question);
+        Knowledge knowledge = Knowledge.of(question);
+        numbers = new WrittenNumbers(boxes, knowledge, style);
         Map<Integer, Map<Cell, Box>> asked = new LinkedHashMap<>();
         for (Box box : boxes)
             if (box.form() instanceof Box.Form.Amount amount)
@@ -103,7 +100,12 @@ public final class QuestionMarker {
                 Map<Cell, Finding> stated = stated(box, worked.get(box), said, before);
                 workedBefore.put(box, worked.get(box));
                 findings.add(lineMarker(box)
-                        .judge(worked.get(box), finding, lost, stated, elsewhere(box, amountsOnly, led.before(box))));
+                        .judge(
+                                worked.get(box),
+                                finding,
+                                lost,
+                                stated,
+                                numbers.elsewhere(box, amountsOnly, led.before(box))));
             } else findings.add(alone(new BoxFinding.OfAmount(box, finding, lost), answers));
         }
         return findings;
@@ -123,7 +125,8 @@ public final class QuestionMarker {
         Map<Box, WorkedAnswer> worked = new LinkedHashMap<>();
         for (Box box : boxes) {
             if (!(box.form() instanceof Box.Form.Amount amount) || !isWorked(box, answers)) continue;
-            WorkedAnswer read = lineMarker(box).read(answers.get(box.id()), elsewhere(box, answers, other -> true));
+            WorkedAnswer read =
+                    lineMarker(box).read(answers.get(box.id()), numbers.elsewhere(box, answers, other -> true));
             if (read.statements().isEmpty() && !read.isOpen()) continue;
             worked.put(box, read);
             answers.put(box.id(), read.typed(amount.cell()));
@@ -140,37 +143,11 @@ public final class QuestionMarker {
         return lineMarkers.computeIfAbsent(box, one -> new LineMarker(question, one, workings.get(one), style));
     }
 
-    /** What the learner has for cells in some of the other boxes. */
-    private Function<Cell, List<Double>> elsewhere(Box here, Map<String, String> answers, Predicate<Box> which) {
-        int state = ((Box.Form.Amount) here.form()).state();
-        Map<Cell, List<Double>> own = new HashMap<>();
-        for (Box box : boxes) {
-            if (box.equals(here) || !(box.form() instanceof Box.Form.Amount amount) || !which.test(box)) continue;
-            Optional<Double> written = counts(amount, amount.cell(), state) ? number(box, answers) : Optional.empty();
-            written.ifPresent(value -> own.putIfAbsent(amount.cell(), List.of(value)));
-        }
-        return cell -> own.getOrDefault(cell, List.of());
-    }
-
     /** The box whose answer stands for a cell in a state; empty where none does. */
     private Optional<Box> asking(Cell cell, int state) {
         StateNetwork network = networks.get(state);
         return Optional.ofNullable(
                 network.own().getOrDefault(cell, network.carried().get(cell)));
-    }
-
-    /** Whether what is written for a cell in one state is what it is in another. */
-    private boolean counts(Box.Form.Amount amount, Cell cell, int state) {
-        if (!amount.cell().equals(cell)) return false;
-        return amount.state() == state || cell.isSetting() && knowledge.unchanged(cell, amount.state(), state);
-    }
-
-    private Optional<Double> number(Box box, Map<String, String> answers) {
-        Reading reading = style.format()
-                .read(
-                        StateNetwork.typed(box, answers),
-                        ((Box.Form.Amount) box.form()).cell().quantity());
-        return reading instanceof Reading.Read read ? Optional.of(read.amount().si()) : Optional.empty();
     }
 
     /** Findings for what the lines of one box state, among them its own amount; what stands elsewhere is as it is. */
@@ -210,18 +187,9 @@ public final class QuestionMarker {
                         answers.getOrDefault(box.id(), ""),
                         question,
                         style,
-                        (cell, state) -> own(cell, state, answers));
+                        (cell, state) -> numbers.own(cell, state, answers));
         boolean follows = verdict.code() == Verdict.Code.FOLLOW_THROUGH && !style.followThrough();
         return follows ? new Verdict(Verdict.Code.WRONG, 0, verdict.model()) : verdict;
-    }
-
-    /** The number that was written for a cell, in its own state or as a setting of another. */
-    private OptionalDouble own(Cell cell, int state, Map<String, String> answers) {
-        return boxes.stream()
-                .filter(box -> box.form() instanceof Box.Form.Amount amount && counts(amount, cell, state))
-                .flatMap(box -> number(box, answers).stream())
-                .mapToDouble(Double::doubleValue)
-                .findFirst();
     }
 
     /** What is said of the cells of a state on the way: by boxes without an amount, and by lines. */

@@ -4,10 +4,7 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
 import java.text.Normalizer;
-import java.util.HashMap;
-import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -57,8 +54,6 @@ final class AmountReader {
     private static final String SUPERSCRIPTS = "⁰¹²³⁴⁵⁶⁷⁸⁹";
     private static final Pattern RAISED = Pattern.compile("(?<![0-9.,])10([⁻−]?[" + SUPERSCRIPTS + "]+)");
 
-    private static final Map<Quantity, Map<String, BigDecimal>> UNITS = units();
-
     private static final Pattern BEFORE_UNIT = Pattern.compile("^.*[0-9](?=[^0-9]*$)");
     private static final Pattern BETWEEN = Pattern.compile("[ .,]");
 
@@ -81,7 +76,7 @@ final class AmountReader {
 
     /** The unit of this symbol or word. */
     static Optional<UnitShown> unit(String typed, Quantity quantity) {
-        return sizeOf(typed, UNITS.get(quantity)).map(size -> new UnitShown(typed.strip(), size));
+        return UnitSizes.of(typed, quantity).map(size -> new UnitShown(typed.strip(), size));
     }
 
     static Reading read(String typed, Quantity quantity, String phrase, AmountFormat format) {
@@ -124,21 +119,21 @@ final class AmountReader {
         String text = quantity == Quantity.COST ? typed.replaceFirst("^[€$£¥] ?", "") : typed;
         Matcher nothing = NOTHING.matcher(text);
         if (nothing.matches())
-            return sizeOf(nothing.group(1), UNITS.get(quantity))
+            return UnitSizes.of(nothing.group(1), quantity)
                     .map(size -> read(BigDecimal.ZERO, size, quantity, format, false));
         Matcher code = LETTER_AS_POINT.matcher(text);
         if (quantity == Quantity.RESISTANCE && code.matches()) {
             String multiplier = code.group(2).equalsIgnoreCase("R") ? "" : code.group(2);
             return Optional.of(read(
                     new BigDecimal(code.group(1) + "." + code.group(3)),
-                    UNITS.get(quantity).get(multiplier),
+                    UnitSizes.of(multiplier, quantity).orElseThrow(),
                     quantity,
                     format,
                     true));
         }
         Matcher amount = AMOUNT.matcher(text);
         if (!amount.matches()) return Optional.empty();
-        Optional<BigDecimal> size = sizeOf(amount.group(6), UNITS.get(quantity));
+        Optional<BigDecimal> size = UnitSizes.of(amount.group(6), quantity);
         Optional<BigDecimal> number = decimal(amount.group(2), format.decimalSign());
         if (size.isEmpty() || number.isEmpty()) return Optional.empty();
         BigDecimal value = number.get();
@@ -201,17 +196,6 @@ final class AmountReader {
         return (int) text.chars().filter(c -> c == sought).count();
     }
 
-    /** How much one of a unit is in SI; symbols keep their case, since m and M are a thousand million apart. */
-    private static Optional<BigDecimal> sizeOf(String typedUnit, Map<String, BigDecimal> units) {
-        String unit = typedUnit.replace(" ", "");
-        String lower = unit.toLowerCase(Locale.ROOT);
-        String prefixKept = unit.isEmpty() ? unit : unit.charAt(0) + lower.substring(1);
-        return Stream.of(unit, prefixKept, unit.length() > 2 ? lower : unit)
-                .filter(units::containsKey)
-                .findFirst()
-                .map(units::get);
-    }
-
     /** One form for the many code points that look alike. */
     private static String plain(String typed) {
         StringBuilder plain = new StringBuilder();
@@ -254,32 +238,5 @@ final class AmountReader {
             }
             return digits.toString();
         });
-    }
-
-    private static Map<Quantity, Map<String, BigDecimal>> units() {
-        Map<Quantity, Map<String, BigDecimal>> units = new HashMap<>();
-        for (Quantity quantity : Quantity.values()) {
-            Map<String, BigDecimal> sizes = new HashMap<>();
-            // A sum of money has no prefix.
-            List<Prefix> prefixes = quantity == Quantity.COST ? List.of(Prefix.NONE) : List.of(Prefix.values());
-            for (Prefix prefix : prefixes) {
-                BigDecimal size = BigDecimal.ONE.scaleByPowerOfTen(prefix.exponent);
-                sizes.put(prefix.symbol, size);
-                sizes.put(prefix.symbol + quantity.unit(), size);
-                sizes.put(prefix.symbol + quantity.unit().toLowerCase(Locale.ROOT), size);
-                for (String word : quantity.unitWords()) {
-                    sizes.put(prefix.word + word, size);
-                    sizes.put(prefix.symbol + word, size);
-                }
-            }
-            for (String other : new String[] {"", quantity.unit()}) {
-                if (quantity == Quantity.COST) break;
-                sizes.put("K" + other, sizes.get("k"));
-                sizes.put("u" + other, sizes.get("μ"));
-            }
-            UnitShown.addOthers(quantity, sizes);
-            units.put(quantity, sizes);
-        }
-        return units;
     }
 }

@@ -3,7 +3,6 @@ package didaxis.core.marking;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import didaxis.core.marking.Origins.Explanation;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.HashSet;
