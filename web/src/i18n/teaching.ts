@@ -1,5 +1,6 @@
 import i18next from 'i18next'
 import { making } from './making'
+import { numbers } from './numbers'
 import { papers } from './papers'
 import { people } from './people'
 import { results } from './results'
@@ -9,7 +10,7 @@ import { workbench } from './workbench'
 i18next.addResourceBundle(
   'en',
   'translation',
-  { ...workbench, ...making, ...people, ...results, ...papers },
+  { ...workbench, ...numbers, ...making, ...people, ...results, ...papers },
   true,
   true,
 )

@@ -1,6 +1,6 @@
 import type { PartKind } from '../workbench/partKinds'
 
-/** The workbench: circuit, chart, folding, changes, backwards, files. */
+/** The workbench: circuit, chart, folding, files. */
 export const workbench = {
   use: { given: 'given', asked: 'asked', withheld: 'withheld' },
   chart: {
@@ -23,48 +23,6 @@ export const workbench = {
     none: { normal: '–', 'no-current': 'open', bypassed: 'bypassed', undecided: 'undecided' },
     onPaperOnly:
       'On paper only: this source is above extra-low voltage. Do not build it; mains and fixed wiring are for licensed people under local codes.',
-  },
-  check: { loop: 'loop', junction: 'junction', power: 'power', 'second-method': 'second method' },
-  change: {
-    pick: 'All that changes, in this order. Pick a value below for its own reasons.',
-    why: 'Why the {{quantity}} of {{subject}} changes:',
-    all: 'show all reasons',
-    noChain: 'No single chain leads to this value; it follows from several of the others.',
-    cell: '{{quantity}} of {{subject}}: {{before}}, then {{after}}, {{way}}',
-    part: 'If',
-    act: 'is',
-    value: 'to',
-    acts: { open: 'opened', close: 'closed', out: 'taken out', short: 'shorted', set: 'set' },
-    ways: {
-      increases: 'increases',
-      decreases: 'decreases',
-      same: 'stays the same',
-      undecided: 'not decided',
-    },
-    chain: 'Why, in this order',
-    lamps: 'Lamps:',
-  },
-  backwards: {
-    hint: 'Clear any value and type what is known instead; only the connections are taken from the circuit.',
-    cell: 'Known {{quantity}} of {{subject}}',
-    take: 'Take these values over',
-    clear: 'Clear all',
-    reset: 'Back to the settings',
-  },
-  ownWorking: {
-    title: 'A working of your own',
-    lines: 'Your lines',
-    hint: 'One line under the other, as on paper. Each is held against the circuit as you write.',
-    sample: '1/Rp = 1/12 + 1/4 = 4/12 → Rp = 3 Ω',
-    found: 'Lines: {{lines}}. Not right: {{wrong}}. Not read: {{unread}}.',
-    holds: { YES: 'holds', NO: 'not right', WORDS: 'words', OPEN: 'open', UNREAD: 'not read' },
-  },
-  phase: {
-    together: 'Solved together',
-    fold: 'Fold to one resistance',
-    'total-current': 'Total current',
-    unfold: 'Unfold',
-    power: 'Power',
   },
   workbench: {
     title: 'Workbench',

@@ -1,12 +1,9 @@
 import { Text } from '@mantine/core'
-import { useDebouncedCallback, useDidUpdate, useElementSize, useHotkeys } from '@mantine/hooks'
-import { lazy, Suspense, useDeferredValue, useMemo, useState } from 'react'
+import { lazy, Suspense, useDeferredValue, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { AskBeforeLeaving } from '../keeping/AskBeforeLeaving'
 import { KeptState } from '../keeping/KeptState'
-import { useKeeper } from '../keeping/useKeeper'
-import { announce } from '../ui/announce'
 import { ScreenTitle } from '../ui/ScreenTitle'
 import { Failed } from '../ui/Failed'
 import { useAfterPaint } from '../ui/useAfterPaint'
@@ -15,32 +12,34 @@ import { askingFrom } from './asking'
 import { Board } from './Board'
 import { paperAddress } from './benchAddress'
 import { CircuitMenu } from './CircuitMenu'
-import { changed, redone, undone, type History } from './history'
-import { keptMaking, makingOfBody, type Making } from './making'
+import { changed, type History } from './history'
+import { makingOfBody, type Making } from './making'
 import { NotationLine } from './NotationLine'
 import { NumberTabs } from './NumberTabs'
 import { QuestionBar } from './QuestionBar'
 import { QuestionHistory } from './QuestionHistory'
-import { told, type Direction } from './stages'
+import { told } from './stages'
 import { StatesBar } from './StatesBar'
 import { useAskedBody } from './useAskedBody'
 import { useBenchView } from './useBenchView'
 import { useChecked } from './useChecked'
+import { useCircuitAddress } from './useCircuitAddress'
 import { useCircuitStates } from './useCircuitStates'
 import { useEdits } from './useEdits'
 import { useFoundValues } from './useFoundValues'
+import { useMaking } from './useMaking'
 import { useNiceValues } from './useNiceValues'
+import { useRoom } from './useRoom'
 import { useSaidInHand } from './useSaidInHand'
+import { useStageInHand } from './useStageInHand'
 import { useStyleTypedIn } from './useStyleTypedIn'
+import { useUndoing } from './useUndoing'
 import { useUses } from './useUses'
 import { useWorkedCircuit } from './useWorkedCircuit'
 import { WhichDialog } from './WhichDialog'
 
 // The workbench is there before what makes questions is.
 const AskedQuestion = lazy(() => import('./AskedQuestion'))
-
-const ADDRESS_PAUSE_MS = 300
-const START: { stage: number; direction: Direction } = { stage: 0, direction: 'folding' }
 
 export interface BenchProps {
   person: string
@@ -58,26 +57,17 @@ export interface BenchProps {
 export function Bench({ person, history: first, draft, question, onBegun }: BenchProps) {
   const { t } = useTranslation()
   const view = useBenchView(first.now.asking?.plan)
-  const { keeper, keeping } = useKeeper(() =>
-    keptMaking(person, first, draft, question?.id, (id) => {
-      onBegun?.(id)
-      if (!question) view.set({ draft: String(id) })
-    }),
-  )
-  const history = keeping.value
+  const { keeper, keeping, history, change, take } = useMaking({
+    person,
+    first,
+    draft,
+    question,
+    onBegun,
+    view,
+  })
   useStyleTypedIn(view, first.now)
-  const change = (next: (now: History<Making>) => History<Making>) => {
-    const now = keeper.snapshot().value
-    const after = next(now)
-    if (after !== now) keeper.change(after)
-  }
   const [inHand, setInHand] = useState('')
-  const [place, setPlace] = useState({ notation: first.now.notation, ...START })
-  const { ref, width, height } = useElementSize()
-  const room = useMemo(
-    () => ({ width: Math.round(width / 40) * 40, height: Math.round(height / 40) * 40 }),
-    [width, height],
-  )
+  const { ref, room } = useRoom()
   // The line shows a letter at once; all that follows from it may come a moment later.
   const notation = useDeferredValue(history.now.notation)
   const states = useCircuitStates(notation, view.style, history.now.asking?.states ?? [])
@@ -87,7 +77,7 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
   const problem = worked.problem ?? (states.state > 0 ? states.problem : undefined)
   // The drawing is painted first; its numbers follow in the next frame.
   const numbers = useAfterPaint(analysis)
-  const { stage, direction } = place.notation === notation && place.stage < stages.length ? place : START
+  const { stage, direction, goTo } = useStageInHand(notation, stages.length)
   const { asking, uses, setUses, setAsking } = useUses(
     numbers,
     history.now.asking,
@@ -104,17 +94,7 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
     checked.settled,
     !!numbers && !problem && (!!asking.vary?.length || view.view === 'question'),
   )
-  // The address follows when the typing rests; each change of it is a walk through the router.
-  const toAddress = useDebouncedCallback((circuit: string) => view.set({ circuit }), ADDRESS_PAUSE_MS)
-  useDidUpdate(() => {
-    if (!question) toAddress(notation)
-  }, [notation])
-  const take = (taken: string, typedAt = 0) =>
-    change((now) =>
-      taken === now.now.notation
-        ? now
-        : changed(now, { ...now.now, notation: taken, style: view.style }, typedAt),
-    )
+  useCircuitAddress(view, notation, !question)
   const nice = useNiceValues(request, take)
   const composer = useEdits({
     notation: history.now.notation,
@@ -129,20 +109,8 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
     if (states.state === 0) worked.ask(text)
     take(text, Date.now())
   }
-  const undo = () => {
-    if (history.past.length > 0) announce(t('compose.undone'))
-    change(undone)
-  }
-  const redo = () => {
-    if (history.future.length > 0) announce(t('compose.redone'))
-    change(redone)
-  }
+  const undoing = useUndoing(history, change)
   useSaidInHand(analysis, inHand)
-  useHotkeys([
-    ['mod+Z', undo],
-    ['mod+Y', redo],
-    ['mod+shift+Z', redo],
-  ])
   return (
     <>
       <ScreenTitle title={question?.title ?? t('workbench.title')} hidden />
@@ -190,19 +158,14 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
             direction={direction}
             onStage={(to) => {
               worked.see(to)
-              setPlace({ notation, stage: to, direction: to >= stage ? 'folding' : 'unfolding' })
+              goTo(to)
             }}
             inHand={inHand}
             onInHand={setInHand}
             onAct={composer}
             varied={Object.fromEntries((asking.vary ?? []).map((one) => [one.thing, one.values]))}
             onNice={nice}
-            history={{
-              canUndo: history.past.length > 0,
-              canRedo: history.future.length > 0,
-              onUndo: undo,
-              onRedo: redo,
-            }}
+            history={undoing}
             empty={worked.empty}
             roomRef={ref}
           />

@@ -2,6 +2,7 @@ package didaxis.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static didaxis.browser.WorkbenchPage.button;
+import static didaxis.browser.WorkbenchPage.exactly;
 import static didaxis.browser.WorkbenchPage.notation;
 
 import com.microsoft.playwright.Locator;
@@ -22,8 +23,7 @@ class MakingJourney {
     final Visit visit = new Visit();
 
     private static void goTo(Page page, String place) {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(place).setExact(true))
-                .click();
+        exactly(page, AriaRole.LINK, place).click();
     }
 
     private static Locator sum(Page page) {
@@ -66,9 +66,7 @@ class MakingJourney {
         visit.browser().inspect(page, "desk-making");
         goTo(page, "Workbench");
         assertThat(sum(page)).hasText("2 asked · 5 marks");
-        button(page, "Circuit").click();
-        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Worked solution to read and print"))
-                .click();
+        WorkbenchPage.choose(page, "Circuit", "Worked solution to read and print");
         goTo(page, "Back to the workbench");
         assertThat(sum(page)).hasText("2 asked · 5 marks");
         // What was done before the page was loaded is undone as if it had never been left.
@@ -159,9 +157,7 @@ class MakingJourney {
         assertThat(page.getByText("P. Pine 7", new Page.GetByTextOptions().setExact(false))
                         .first())
                 .isVisible();
-        button(page, "More about P. Pine 7").click();
-        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("New password…"))
-                .click();
+        WorkbenchPage.choose(page, "More about P. Pine 7", "New password…");
         assertThat(dialog(page)).containsText("stops working");
         inDialog(page, "Make a new password").click();
         assertThat(page.getByRole(AriaRole.MAIN).getByText("60 passwords stand beside their names"))
@@ -171,9 +167,7 @@ class MakingJourney {
     @Test
     void aColleagueIsInvitedAndAClassHandedOverIsNoLongerOpenToWhoGaveIt() {
         Page page = visit.browser().signedIn("teacher", 1280, 800, ColorScheme.LIGHT);
-        button(page, "You: M. Thorne, MT").click();
-        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Invite a colleague…"))
-                .click();
+        WorkbenchPage.choose(page, "You: M. Thorne, MT", "Invite a colleague…");
         inDialog(page, "Make a code").click();
         String code = dialog(page).locator("code").innerText();
         Page colleague = visit.browser().page(1280, 800, ColorScheme.LIGHT);
@@ -195,9 +189,7 @@ class MakingJourney {
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Given class")))
                 .isVisible();
         String address = page.url();
-        button(page, "More about Given class").click();
-        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Share with a colleague…"))
-                .click();
+        WorkbenchPage.choose(page, "More about Given class", "Share with a colleague…");
         page.getByLabel("Colleague", new Page.GetByLabelOptions().setExact(true))
                 .selectOption("R. Rowan");
         inDialog(page, "Hand over…").click();
@@ -222,30 +214,22 @@ class MakingJourney {
         inspectAndClose(page, "list");
         button(page, "From another class…").click();
         inspectAndClose(page, "known");
-        choose(page, "More about Workshop class", "Rename…");
+        WorkbenchPage.choose(page, "More about Workshop class", "Rename…");
         inspectAndClose(page, "rename");
-        choose(page, "More about Workshop class", "Share with a colleague…");
+        WorkbenchPage.choose(page, "More about Workshop class", "Share with a colleague…");
         inspectAndClose(page, "share");
-        choose(page, "More about Boot dryer", "Hand to another class…");
+        WorkbenchPage.choose(page, "More about Boot dryer", "Hand to another class…");
         inspectAndClose(page, "to-another");
-        choose(page, "More about A. Alder", "Erase for good…");
+        WorkbenchPage.choose(page, "More about A. Alder", "Erase for good…");
         inspectAndClose(page, "erase");
-        choose(page, "You: M. Thorne, MT", "Invite a colleague…");
+        WorkbenchPage.choose(page, "You: M. Thorne, MT", "Invite a colleague…");
         inspectAndClose(page, "invite");
-        choose(page, "You: M. Thorne, MT", "Change your password…");
+        WorkbenchPage.choose(page, "You: M. Thorne, MT", "Change your password…");
         inspectAndClose(page, "password");
         page.navigate(visit.application().url("/desk"));
         visit.workbench("9 V : R1=3 + R2=6", page);
-        choose(page, "Circuit", "Open a file or a list of parts…");
+        WorkbenchPage.choose(page, "Circuit", "Open a file or a list of parts…");
         inspectAndClose(page, "open");
-    }
-
-    private static void choose(Page page, String menu, String item) {
-        button(page, menu).click();
-        page.getByRole(
-                        AriaRole.MENUITEM,
-                        new Page.GetByRoleOptions().setName(item).setExact(true))
-                .click();
     }
 
     private void inspectAndClose(Page page, String screen) {

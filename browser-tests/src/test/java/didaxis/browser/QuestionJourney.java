@@ -1,7 +1,11 @@
 package didaxis.browser;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static didaxis.browser.AskingPage.ask;
+import static didaxis.browser.AskingPage.give;
+import static didaxis.browser.AskingPage.panel;
 import static didaxis.browser.WorkbenchPage.button;
+import static didaxis.browser.WorkbenchPage.exactly;
 import static didaxis.browser.WorkbenchPage.tab;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
@@ -29,41 +33,6 @@ class QuestionJourney {
     @RegisterExtension
     final Visit visit = new Visit();
 
-    private static Locator panel(Page page) {
-        return page.getByRole(AriaRole.TABPANEL, new Page.GetByRoleOptions().setName("Question"));
-    }
-
-    private static void ask(Page page, String words, String prompt) {
-        Locator field = page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Ask"))
-                .or(page.getByLabel("Ask", new Page.GetByLabelOptions().setExact(true))
-                        .and(page.locator("input")))
-                .first();
-        field.click();
-        field.fill(words);
-        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(prompt))
-                .first()
-                .click();
-        assertThat(panel(page).locator("[data-task]").last()).containsText(prompt);
-    }
-
-    /** Turns the value of a cell of the chart to given, by its key. */
-    private static void give(Page page, String cell) {
-        tab(page, "Chart");
-        Locator value =
-                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + cell + ":")));
-        value.focus();
-        page.keyboard().press("g");
-        assertThat(value).hasAttribute("data-use", "given");
-    }
-
-    private static void withhold(Page page, String cell) {
-        Locator value =
-                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + cell + ":")));
-        value.focus();
-        page.keyboard().press("w");
-        assertThat(value).hasAttribute("data-use", "withheld");
-    }
-
     private static void then(Page page, String part, String act) {
         button(page, "+ then …").click();
         page.getByLabel("Part", new Page.GetByLabelOptions().setExact(true)).selectOption(part);
@@ -77,7 +46,7 @@ class QuestionJourney {
         Page page = visit.workbench(BANK);
         give(page, "voltage of V1");
         for (String cell : List.of("voltage of total", "resistance of internal", "resistance of H1"))
-            withhold(page, cell);
+            AskingPage.withhold(page, cell);
         tab(page, "Question");
         page.getByLabel("Stem").fill("The battery bank feeds a dryer and two lamps.");
         ask(page, "the emf calculate", "Calculate the emf.");
@@ -96,10 +65,7 @@ class QuestionJourney {
         button(page, "+ then …").click();
         page.getByLabel("What happens").selectOption("a wire between two places");
         for (String[] end : new String[][] {{"From", "P"}, {"To", "Q"}})
-            page.getByRole(
-                            AriaRole.COMBOBOX,
-                            new Page.GetByRoleOptions().setName(end[0]).setExact(true))
-                    .fill(end[1]);
+            exactly(page, AriaRole.COMBOBOX, end[0]).fill(end[1]);
         button(page, "Add").click();
         assertThat(button(page, "A wire without resistance joins P and Q")).isVisible();
         ask(page, "V1 increase", "Does the reading of V1 increase, decrease or stay the same?");
@@ -141,18 +107,7 @@ class QuestionJourney {
         visit.browser().inspect(page, "memo");
         button(page, "Back to the tasks").click();
 
-        button(page, "Make a question").click();
-        page.getByLabel("Name of the question").fill("Battery in three states");
-        button(page, "Keep").click();
-        button(page, "Hand out").click();
-        assertThat(page.getByText("“Battery in three states” was handed to Workshop class."))
-                .isVisible();
-    }
-
-    private static void openSheet(Page page) {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("Battery and beacons")))
-                .click();
-        assertThat(page.getByText("0 of 16 answered")).isVisible();
+        AskingPage.handOut(page, "Battery in three states");
     }
 
     private static Locator field(Page page, int place) {
@@ -177,7 +132,7 @@ class QuestionJourney {
     @Order(2)
     void aLearnerAnswersEveryFormByTouch() {
         Page page = visit.browser().signedInOnPhone("learner1", ColorScheme.LIGHT);
-        openSheet(page);
+        SheetPage.open(page, "Battery and beacons", 16);
         for (int k = 0; k < VALUES.size(); k++) field(page, k).fill(VALUES.get(k));
         assertThat(button(page, "1 S1 is closed")).hasAttribute("aria-pressed", "true");
         button(page, "first: L3").first().tap();
@@ -205,20 +160,20 @@ class QuestionJourney {
     @Order(3)
     void aLearnerAnswersEveryFormByKeyboardAlone() {
         Page page = visit.browser().signedIn("learner2", 1280, 800, ColorScheme.DARK);
-        openSheet(page);
+        SheetPage.open(page, "Battery and beacons", 16);
         WorkbenchPage.tabTo(page, field(page, 0));
         List<String> typed = List.of("10 V", "0 A", "-0.2 ohm", "3", "2.2", "L3 > L2");
-        for (String text : typed) type(page, text, "Enter");
-        type(page, "", "Space", "Enter");
-        type(page, "", "Space", "ArrowRight", "Enter");
-        type(page, "", "Space", "Enter");
-        type(page, "", "Space", "ArrowRight", "ArrowRight", "Enter");
-        type(page, "L1 > L4 > L2 = L3", "Enter");
-        type(page, "", "Tab", "Space", "Tab", "Space", "Tab", "Space", "Enter");
-        type(page, "", "Tab", "Tab", "Space", "Enter");
-        type(page, "", "Space", "Enter");
-        type(page, "0.75", "Enter");
-        type(page, "7 ohm; 14 ohm", "Enter");
+        for (String text : typed) SheetPage.type(page, text, "Enter");
+        SheetPage.type(page, "", "Space", "Enter");
+        SheetPage.type(page, "", "Space", "ArrowRight", "Enter");
+        SheetPage.type(page, "", "Space", "Enter");
+        SheetPage.type(page, "", "Space", "ArrowRight", "ArrowRight", "Enter");
+        SheetPage.type(page, "L1 > L4 > L2 = L3", "Enter");
+        SheetPage.type(page, "", "Tab", "Space", "Tab", "Space", "Tab", "Space", "Enter");
+        SheetPage.type(page, "", "Tab", "Tab", "Space", "Enter");
+        SheetPage.type(page, "", "Space", "Enter");
+        SheetPage.type(page, "0.75", "Enter");
+        SheetPage.type(page, "7 ohm; 14 ohm", "Enter");
         assertThat(button(page, "Send")).isFocused();
         assertThat(page.getByText("16 of 16 answered")).isVisible();
         page.keyboard().press("Enter");
@@ -229,23 +184,13 @@ class QuestionJourney {
         assertThat(page.locator("main").getByText(Pattern.compile("^Sent "))).isVisible();
     }
 
-    private static void type(Page page, String text, String... keys) {
-        page.keyboard().type(text);
-        for (String key : keys) page.keyboard().press(key);
-    }
-
     @Test
     @Order(4)
     void theTeacherSeesWhatCameOfEachFormAndTheLearnersReadIt() {
         Page page = visit.browser().signedIn("teacher", 1280, 800, ColorScheme.LIGHT);
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Results"))
                 .click();
-        page.getByRole(
-                        AriaRole.LINK,
-                        new Page.GetByRoleOptions()
-                                .setName("Battery and beacons")
-                                .setExact(true))
-                .click();
+        exactly(page, AriaRole.LINK, "Battery and beacons").click();
         Locator rows = page.locator("tbody tr");
         assertThat(rows).hasCount(16);
         assertThat(rows.nth(10)).containsText("2.3 order: L1 > L4 > L2 = L3");
@@ -261,18 +206,10 @@ class QuestionJourney {
                 .selectOption("Question 1: L2 burns out.");
         assertThat(page.locator("[data-row=L3] td").first()).hasText("4.50");
         visit.browser().inspect(page, "learner-sheet-states");
-        page.getByRole(
-                        AriaRole.LINK,
-                        new Page.GetByRoleOptions()
-                                .setName("Battery and beacons")
-                                .setExact(true))
-                .click();
-        button(page, "More about Battery and beacons").click();
-        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName("Print…"))
-                .click();
+        exactly(page, AriaRole.LINK, "Battery and beacons").click();
+        WorkbenchPage.choose(page, "More about Battery and beacons", "Print…");
         for (String printed : List.of("Paper", "Memo of each variant")) {
-            Locator link = page.getByRole(
-                    AriaRole.LINK, new Page.GetByRoleOptions().setName(printed).setExact(true));
+            Locator link = exactly(page, AriaRole.LINK, printed);
             APIResponse pdf = page.request().get(visit.address(link.getAttribute("href")));
             assertEquals("application/pdf", pdf.headers().get("content-type"));
         }

@@ -34,9 +34,18 @@ final class WorkbenchPage {
         return strip(page).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile(title)));
     }
 
+    static Locator exactly(Page page, AriaRole role, String name) {
+        return page.getByRole(role, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
     static Locator button(Page page, String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+        return exactly(page, AriaRole.BUTTON, name);
+    }
+
+    /** Opens a menu and takes what stands in it. */
+    static void choose(Page page, String menu, String item) {
+        button(page, menu).click();
+        exactly(page, AriaRole.MENUITEM, item).click();
     }
 
     static void tab(Page page, String name) {

@@ -1,6 +1,7 @@
 package didaxis.server;
 
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
@@ -12,7 +13,12 @@ import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ConditionEvents;
 import com.tngtech.archunit.lang.SimpleConditionEvent;
 import com.tngtech.archunit.lang.syntax.ArchRuleDefinition;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.springframework.stereotype.Service;
 import org.springframework.web.bind.annotation.RestController;
@@ -22,6 +28,24 @@ class ArchitectureTest {
     private static final JavaClasses server = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("didaxis.server");
+
+    private static final int LONGEST = 250;
+
+    /** What is longer holds two subjects and is split where they meet; ESLint counts the lines of the screens' files. */
+    @Test
+    void everySourceFileFitsInOneReading() throws IOException {
+        List<String> tooLong = new ArrayList<>();
+        for (String module : List.of("core", "server", "browser-tests", "benchmarks"))
+            for (Path file : sources(Path.of("..", module, "src")))
+                if (Files.readAllLines(file).size() > LONGEST) tooLong.add(file.toString());
+        assertEquals(List.of(), tooLong);
+    }
+
+    private static List<Path> sources(Path folder) throws IOException {
+        try (Stream<Path> files = Files.walk(folder)) {
+            return files.filter(file -> file.toString().endsWith(".java")).toList();
+        }
+    }
 
     @Test
     void featuresDoNotGoInCircles() {

@@ -4,7 +4,6 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import didaxis.server.School.Answer;
-import didaxis.server.School.Person;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.ExecutorService;
@@ -46,10 +45,7 @@ class ClassroomTest {
     @Test
     void aLearnerComesGetsANewPasswordAndGoes() {
         Person teacher = school.signedIn("teacher");
-        long id = teacher.post("/api/classes", "{\"name\":\"Evening class\"}")
-                .json()
-                .get("id")
-                .asLong();
+        long id = School.classOf(teacher, "Evening class");
         JsonNode added = teacher.post("/api/classes/" + id + "/learners", learner("Maple"))
                 .json();
         String first = added.get("password").asString();
@@ -88,10 +84,7 @@ class ClassroomTest {
     @Test
     void aWholeClassWorkingAtOnceLosesNothing() throws Exception {
         Person teacher = school.signedIn("teacher");
-        long id = teacher.post("/api/classes", "{\"name\":\"Busy class\"}")
-                .json()
-                .get("id")
-                .asLong();
+        long id = School.classOf(teacher, "Busy class");
         long question = questionOn(teacher, "9 V : R1=3");
         long assignment = teacher.post(
                         "/api/classes/" + id + "/assignments",
@@ -129,23 +122,19 @@ class ClassroomTest {
         return learner.post(path + "/submission", "{" + answers + "}").status() == 200;
     }
 
-    private static List<String> all(JsonNode list, String field) {
-        return StreamSupport.stream(list.spliterator(), false)
-                .map(one -> one.get(field).asString())
-                .toList();
-    }
-
     @Test
     void aPastedListComesInAtOnceWithNamesThatAreFree() {
         Person teacher = school.signedIn("teacher");
-        long id = classOf(teacher, "Pasted class");
+        long id = School.classOf(teacher, "Pasted class");
         String path = "/api/classes/" + id + "/learners";
         String list =
                 "Name;sign-in\\n\\u00c5sa Lind\\n\\u00c5sa Lind;\\nT. Teasel;teacher\\nW. Willow;willow\\n\\nX. \\u738b;no good!\\n";
         Answer read = teacher.post(path + "/reading", "{\"text\":\"" + list + "\"}");
         assertEquals(
-                List.of("Åsa Lind", "Åsa Lind", "T. Teasel", "W. Willow", "X. 王"), all(read.json(), "displayName"));
-        assertEquals(List.of("asa.lind", "asa.lind2", "teacher2", "willow", "no.good"), all(read.json(), "username"));
+                List.of("Åsa Lind", "Åsa Lind", "T. Teasel", "W. Willow", "X. 王"),
+                School.all(read.json(), "displayName"));
+        assertEquals(
+                List.of("asa.lind", "asa.lind2", "teacher2", "willow", "no.good"), School.all(read.json(), "username"));
         assertTrue(read.json().get(2).get("note").asString().contains("“teacher” cannot be had"));
         assertEquals(0, teacher.get("/api/classes/" + id).json().get("learners").size(), "reading makes nobody");
 
@@ -157,7 +146,7 @@ class ClassroomTest {
         assertEquals(201, made.status(), made::toString);
         assertEquals(
                 60, teacher.get("/api/classes/" + id).json().get("learners").size());
-        assertEquals(60, all(made.json(), "password").stream().distinct().count());
+        assertEquals(60, School.all(made.json(), "password").stream().distinct().count());
         school.signedIn("l.larch.7", made.json().get(7).get("password").asString());
 
         Answer twice = teacher.post(path + "/list", "{\"learners\":" + proposed + "}");
@@ -167,18 +156,11 @@ class ClassroomTest {
         assertEquals(400, teacher.post(path + "/reading", "{\"text\":\" \\n\"}").status());
     }
 
-    private static long classOf(Person teacher, String name) {
-        return teacher.post("/api/classes", "{\"name\":\"" + name + "\"}")
-                .json()
-                .get("id")
-                .asLong();
-    }
-
     @Test
     void aLearnerIsPutBackIsInTwoClassesIsRenamedExportedAndErased() {
         Person teacher = school.signedIn("teacher");
-        long first = classOf(teacher, "First class");
-        long second = classOf(teacher, "Second class");
+        long first = School.classOf(teacher, "First class");
+        long second = School.classOf(teacher, "Second class");
         Answer added = teacher.post("/api/classes/" + first + "/learners", learner("Nettle"));
         long nettle = added.json().get("learner").get("id").asLong();
         String inFirst = "/api/classes/" + first + "/learners/" + nettle;
@@ -200,7 +182,7 @@ class ClassroomTest {
         assertEquals(204, teacher.delete(inFirst).status());
         assertEquals(
                 List.of("Nettle"),
-                all(teacher.get("/api/classes/" + first).json().get("former"), "displayName"));
+                School.all(teacher.get("/api/classes/" + first).json().get("former"), "displayName"));
         assertEquals(200, teacher.put(inFirst, "").status());
         assertEquals(
                 0, teacher.get("/api/classes/" + first).json().get("former").size());
@@ -239,7 +221,7 @@ class ClassroomTest {
     @Test
     void aClassIsRenamedCopiedPutAwayAndTwoOfOneNameAreAskedAbout() {
         Person teacher = school.signedIn("teacher");
-        long id = classOf(teacher, "Autumn class");
+        long id = School.classOf(teacher, "Autumn class");
         teacher.post("/api/classes/" + id + "/learners", learner("Oxlip"));
         Answer same = teacher.post("/api/classes", "{\"name\":\"autumn class\"}");
         assertEquals(409, same.status());
@@ -256,7 +238,7 @@ class ClassroomTest {
                         .asString());
         JsonNode copy = teacher.post("/api/classes/" + id + "/copy", "").json();
         assertEquals("Spring class 2", copy.get("name").asString());
-        assertEquals(List.of("Oxlip"), all(copy.get("learners"), "displayName"));
+        assertEquals(List.of("Oxlip"), School.all(copy.get("learners"), "displayName"));
         assertTrue(teacher.put("/api/classes/" + id + "/archived", "{\"archived\":true}")
                 .json()
                 .get("archived")

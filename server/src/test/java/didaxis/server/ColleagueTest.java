@@ -5,7 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import didaxis.server.School.Answer;
-import didaxis.server.School.Person;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;

@@ -1,16 +1,15 @@
 package didaxis.server;
 
+import static didaxis.server.Correcting.I;
+import static didaxis.server.Correcting.R1_IS_10;
+import static didaxis.server.Correcting.WHY;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import didaxis.server.School.Answer;
-import didaxis.server.School.Person;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -22,121 +21,29 @@ class CorrectionTest {
     @RegisterExtension
     static final School school = School.DEMO;
 
-    private static final String I = "1/1.1";
-    private static final String V = "1/1.2";
-    private static final String WHY = "1/1.3";
-
     private final Person teacher = school.signedIn("teacher");
+    private Correcting memo;
     private long id;
 
-    /** R1 4 Ω and R2 2 Ω at 12 V: I is 2 A, V2 4 V. With R1 10 Ω they would be 1 A and 2 V. */
     @BeforeEach
     void handOut() {
-        id = handedOut("");
-        send("learner1", "2 A", "4 V", "increases");
-        send("learner2", "1 A", "2 V", "");
-        send("learner3", "1.5 A", "3 V", "it rises");
-    }
-
-    private long handedOut(String more) {
-        long question = teacher.post("/api/questions", """
-                        {"title":"Radio","notation":"12 V : R1=4 + R2=2","given":[
-                        {"subject":"R1","quantity":"resistance"},{"subject":"R2","quantity":"resistance"},
-                        {"subject":"total","quantity":"voltage"}],%s
-                        "states":[{"act":{"act":"set","part":"R1","value":"1"},"given":[{"subject":"R1","quantity":"resistance"}]}],
-                        "tasks":[{"kind":"calculate","marks":3,"cells":[{"subject":"total","quantity":"current"}]},
-                        {"kind":"calculate","marks":2,"cells":[{"subject":"R2","quantity":"voltage"}]},
-                        {"kind":"change","state":1,"cells":[{"subject":"R2","quantity":"voltage"}]}]}""".formatted(more))
-                .done()
-                .json()
-                .get("id")
-                .asLong();
-        return teacher.post(
-                        "/api/classes/1/assignments",
-                        "{\"questionIds\":[" + question + "],\"again\":true,\"dueAt\":\"2999-01-01T00:00:00Z\"}")
-                .done()
-                .json()
-                .get("id")
-                .asLong();
-    }
-
-    private void send(String learner, String... typed) {
-        List<String> boxes = List.of(I, V, WHY);
-        List<String> answers = new ArrayList<>();
-        for (int k = 0; k < typed.length; k++)
-            answers.add("{\"box\":\"" + boxes.get(k) + "\",\"text\":\"" + typed[k] + "\"}");
-        school.signedIn(learner)
-                .post("/api/my/work/" + id + "/submission", "{\"answers\":" + answers + "}")
-                .done();
-    }
-
-    private static String accept(String box, String text) {
-        return "{\"kind\":\"accept\",\"boxes\":[\"" + box + "\"],\"text\":\"" + text + "\"}";
-    }
-
-    private static String on(String kind, String box) {
-        return "{\"kind\":\"" + kind + "\",\"boxes\":[\"" + box + "\"]}";
-    }
-
-    private static final String R1_IS_10 = "{\"kind\":\"value\",\"question\":1,\"thing\":\"R1\",\"value\":\"10\"}";
-
-    private String path() {
-        return "/api/assignments/" + id + "/corrections";
-    }
-
-    private JsonNode corrections() {
-        return teacher.get(path()).done().json();
-    }
-
-    private Answer correcting(String correction, int revision) {
-        return teacher.post(
-                path(), "{\"correction\":" + correction + ",\"reason\":\"as agreed\",\"revision\":" + revision + "}");
-    }
-
-    /** Puts it right and waits until every sheet is marked by it. */
-    private JsonNode correct(String correction) throws InterruptedException {
-        JsonNode now = correcting(correction, corrections().get("revision").asInt())
-                .done()
-                .json();
-        while (now.get("done").asInt() < now.get("of").asInt()) {
-            Thread.sleep(20);
-            now = corrections();
-        }
-        return now;
-    }
-
-    private Map<String, String> preview(String correction) {
-        JsonNode preview = teacher.post(path() + "/preview", correction).done().json();
-        Map<String, String> changes = new LinkedHashMap<>();
-        for (JsonNode one : preview.get("changes"))
-            changes.put(one.get("learner").get("username").asString(), one.get("before") + " " + one.get("after"));
-        return changes;
-    }
-
-    private JsonNode summary() {
-        return teacher.get("/api/assignments/" + id + "/boxes").done().json();
-    }
-
-    /** "5 of 6": the marks of those who sent it, in the order of the class. */
-    private List<String> marks() {
-        JsonNode boxes = summary();
-        String total = boxes.get("assignment").get("total").asString();
-        return StreamSupport.stream(boxes.get("learners").spliterator(), false)
-                .filter(one -> !one.get("marks").isNull())
-                .map(one -> one.get("marks").asString() + " of " + total)
-                .toList();
+        memo = Correcting.of(school, teacher);
+        id = memo.id();
+        memo.send("learner1", "2 A", "4 V", "increases");
+        memo.send("learner2", "1 A", "2 V", "");
+        memo.send("learner3", "1.5 A", "3 V", "it rises");
     }
 
     @Test
     void anotherAnswerIsAcceptedFromAllWhoWroteItAndFromThoseWhoWillYet() throws InterruptedException {
-        assertEquals(List.of("6 of 6", "2 of 6", "3 of 6"), marks());
-        String range = accept(I, "1.4 to 1.6 A");
-        assertEquals(Map.of("learner3", "3 6"), preview(range));
-        assertEquals(List.of("6 of 6", "2 of 6", "3 of 6"), marks(), "looking changes nothing");
-        correct(range);
-        assertEquals(List.of("6 of 6", "2 of 6", "6 of 6"), marks());
-        send("learner4", "1.55 A");
-        assertEquals(List.of("6 of 6", "2 of 6", "6 of 6", "3 of 6"), marks());
+        assertEquals(List.of("6 of 6", "2 of 6", "3 of 6"), memo.marks());
+        String range = Correcting.accept(I, "1.4 to 1.6 A");
+        assertEquals(Map.of("learner3", "3 6"), memo.preview(range));
+        assertEquals(List.of("6 of 6", "2 of 6", "3 of 6"), memo.marks(), "looking changes nothing");
+        memo.correct(range);
+        assertEquals(List.of("6 of 6", "2 of 6", "6 of 6"), memo.marks());
+        memo.send("learner4", "1.55 A");
+        assertEquals(List.of("6 of 6", "2 of 6", "6 of 6", "3 of 6"), memo.marks());
         JsonNode found = teacher.get("/api/assignments/" + id + "/review?box=" + I)
                 .done()
                 .json();
@@ -149,15 +56,15 @@ class CorrectionTest {
 
     @Test
     void aValueIsPutRightAndAllThatFollowsIsMarkedByIt() throws InterruptedException {
-        assertEquals(Map.of("learner1", "6 3", "learner2", "2 5"), preview(R1_IS_10));
-        correct(R1_IS_10);
-        assertEquals(List.of("3 of 6", "5 of 6", "3 of 6"), marks());
+        assertEquals(Map.of("learner1", "6 3", "learner2", "2 5"), memo.preview(R1_IS_10));
+        memo.correct(R1_IS_10);
+        assertEquals(List.of("3 of 6", "5 of 6", "3 of 6"), memo.marks());
         JsonNode review = teacher.get("/api/assignments/" + id + "/review?box=" + I)
                 .done()
                 .json();
         assertEquals("1.00 A", plain(review.get("expected")));
-        JsonNode history = correct("{\"kind\":\"back\"}").get("history");
-        assertEquals(List.of("6 of 6", "2 of 6", "3 of 6"), marks());
+        JsonNode history = memo.correct("{\"kind\":\"back\"}").get("history");
+        assertEquals(List.of("6 of 6", "2 of 6", "3 of 6"), memo.marks());
         assertEquals("R1", history.get(1).get("correction").get("thing").asString());
         assertEquals("4 Ω", plain(history.get(1).get("correction").get("was")));
         assertEquals("10 Ω", plain(history.get(1).get("correction").get("value")));
@@ -173,53 +80,48 @@ class CorrectionTest {
         String box = teacher.get("/api/assignments/" + id + "/review?box=" + I)
                 .done()
                 .body();
-        long second = learner("learner2");
+        long second = memo.learner("learner2");
         assertTrue(box.contains("1 A"), box);
         teacher.post(
                         "/api/assignments/" + id + "/overrides",
                         "{\"box\":\"" + I + "\",\"learners\":[" + second
                                 + "],\"points\":2,\"reason\":\"nearly\",\"revision\":0}")
                 .done();
-        assertEquals(List.of("6 of 6", "4 of 6", "3 of 6"), marks());
-        correct(accept(I, "1 A"));
-        assertEquals(List.of("6 of 6", "4 of 6", "3 of 6"), marks());
-        correct("{\"kind\":\"award\",\"boxes\":[\"" + I + "\"],\"marks\":1}");
-        assertEquals(List.of("4 of 4", "3 of 4", "3 of 4"), marks(), "no more than the box earns now");
-        correct(on("leave-out", I));
-        assertEquals(List.of("3 of 3", "2 of 3", "3 of 3"), marks());
-        correct(on("count-again", I));
-        correct("{\"kind\":\"award\",\"boxes\":[\"" + I + "\"],\"marks\":3}");
-        assertEquals(List.of("6 of 6", "4 of 6", "3 of 6"), marks());
-    }
-
-    private long learner(String username) {
-        for (JsonNode one : summary().get("learners"))
-            if (one.get("learner").get("username").asString().equals(username))
-                return one.get("learner").get("id").asLong();
-        throw new AssertionError(username);
+        assertEquals(List.of("6 of 6", "4 of 6", "3 of 6"), memo.marks());
+        memo.correct(Correcting.accept(I, "1 A"));
+        assertEquals(List.of("6 of 6", "4 of 6", "3 of 6"), memo.marks());
+        memo.correct("{\"kind\":\"award\",\"boxes\":[\"" + I + "\"],\"marks\":1}");
+        assertEquals(List.of("4 of 4", "3 of 4", "3 of 4"), memo.marks(), "no more than the box earns now");
+        memo.correct(Correcting.on("leave-out", I));
+        assertEquals(List.of("3 of 3", "2 of 3", "3 of 3"), memo.marks());
+        memo.correct(Correcting.on("count-again", I));
+        memo.correct("{\"kind\":\"award\",\"boxes\":[\"" + I + "\"],\"marks\":3}");
+        assertEquals(List.of("6 of 6", "4 of 6", "3 of 6"), memo.marks());
     }
 
     @Test
     void aWithdrawnTaskIsGivenToAllOrCountsForNobody() throws InterruptedException {
-        correct(on("give-all", WHY));
-        assertEquals(List.of("6 of 6", "3 of 6", "3 of 6"), marks());
-        assertEquals(Map.of("learner1", "6 5", "learner2", "3 2", "learner3", "3 2"), preview(on("leave-out", WHY)));
-        correct(on("leave-out", WHY));
-        assertEquals(List.of("5 of 5", "2 of 5", "2 of 5"), marks());
+        memo.correct(Correcting.on("give-all", WHY));
+        assertEquals(List.of("6 of 6", "3 of 6", "3 of 6"), memo.marks());
+        assertEquals(
+                Map.of("learner1", "6 5", "learner2", "3 2", "learner3", "3 2"),
+                memo.preview(Correcting.on("leave-out", WHY)));
+        memo.correct(Correcting.on("leave-out", WHY));
+        assertEquals(List.of("5 of 5", "2 of 5", "2 of 5"), memo.marks());
         JsonNode again = teacher.post(
                         "/api/classes/1/assignments",
                         "{\"assignmentId\":" + id + ",\"again\":true,\"dueAt\":\"2999-01-01T00:00:00Z\"}")
                 .done()
                 .json();
         assertEquals(6, again.get("total").asInt(), "handed out once more all counts");
-        JsonNode box = summary().get("boxes").get(2);
+        JsonNode box = memo.summary().get("boxes").get(2);
         assertEquals(0, box.get("marks").asInt() + box.get("lost").asInt());
     }
 
     @Test
     void learnersAreToldWithTheReasonOnceTheirWorkIsBackAndNotBefore() throws InterruptedException {
         Person learner = school.signedIn("learner3");
-        correct(accept(I, "1.5 A"));
+        memo.correct(Correcting.accept(I, "1.5 A"));
         String work = learner.get("/api/my/work/" + id).done().body();
         assertFalse(work.contains("as agreed") || work.contains("1.6 A"), work);
         assertEquals(409, learner.get("/api/my/work/" + id + "/model").status());
@@ -243,10 +145,10 @@ class CorrectionTest {
                 .get(0);
         assertEquals(I, model.get("box").asString());
         assertTrue(model.get("entry").get("lines").toString().contains("\"result\":\"2.00"), model::toString);
-        correct(on("give-all", WHY));
+        memo.correct(Correcting.on("give-all", WHY));
         assertTrue(changedAt(learner).isNull(), "hers are the same");
         assertFalse(changedAt(school.signedIn("learner2")).isNull());
-        correct("{\"kind\":\"back\"}");
+        memo.correct("{\"kind\":\"back\"}");
         assertEquals(
                 1,
                 learner.get("/api/my/work/" + id + "/feedback")
@@ -272,7 +174,7 @@ class CorrectionTest {
                 .param("box", I)
                 .param("id", id)
                 .update();
-        JsonNode sheet = teacher.get("/api/assignments/" + id + "/sheets/" + learner("learner2"))
+        JsonNode sheet = teacher.get("/api/assignments/" + id + "/sheets/" + memo.learner("learner2"))
                 .done()
                 .json();
         assertEquals(3, sheet.get("findings").get(0).get("points").asInt());
@@ -281,19 +183,19 @@ class CorrectionTest {
 
     @Test
     void theLaterOfTwoTeachersIsToldAndWhatIsNoCorrectionIsRefused() throws InterruptedException {
-        correct(accept(I, "1.5 A"));
-        Answer late = correcting(accept(I, "1 A"), 0);
+        memo.correct(Correcting.accept(I, "1.5 A"));
+        Answer late = memo.correcting(Correcting.accept(I, "1 A"), 0);
         assertEquals(409, late.status());
         assertEquals("changed-elsewhere", late.json().get("reason").asString());
         for (String refused : List.of(
-                accept(I, "1.5 V"),
-                accept("1/9.9", "1.5 A"),
-                accept(I, " "),
+                Correcting.accept(I, "1.5 V"),
+                Correcting.accept("1/9.9", "1.5 A"),
+                Correcting.accept(I, " "),
                 "{\"kind\":\"accept\",\"boxes\":[\"" + I + "\"],\"text\":\"1 A\",\"points\":4}",
                 "{\"kind\":\"award\",\"boxes\":[\"" + I + "\"],\"marks\":0}",
                 "{\"kind\":\"award\",\"boxes\":[\"" + I + "\"],\"marks\":3}",
                 "{\"kind\":\"award\",\"boxes\":[\"" + WHY + "\"],\"marks\":2}",
-                on("count-again", I),
+                Correcting.on("count-again", I),
                 "{\"kind\":\"value\",\"question\":1,\"thing\":\"R9\",\"value\":\"3\"}",
                 "{\"kind\":\"value\",\"question\":1,\"thing\":\"R1\",\"value\":\"much\"}",
                 "{\"kind\":\"value\",\"question\":1,\"thing\":\"R1\",\"value\":\"0\"}",
@@ -301,10 +203,10 @@ class CorrectionTest {
                 "{\"kind\":\"value\",\"question\":2,\"thing\":\"R1\",\"value\":\"3\"}",
                 "{\"kind\":\"erase\"}",
                 "{}")) {
-            Answer answer = correcting(refused, 1);
+            Answer answer = memo.correcting(refused, 1);
             assertTrue(answer.status() == 400 || answer.status() == 404, () -> refused + " " + answer);
         }
-        assertEquals(1, corrections().get("revision").asInt());
-        assertEquals(403, school.signedIn("learner1").get(path()).status());
+        assertEquals(1, memo.corrections().get("revision").asInt());
+        assertEquals(403, school.signedIn("learner1").get(memo.path()).status());
     }
 }

@@ -2,7 +2,6 @@ package didaxis.server;
 
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import didaxis.server.School.Person;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;

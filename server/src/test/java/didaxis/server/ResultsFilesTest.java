@@ -4,7 +4,6 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import didaxis.server.School.Answer;
-import didaxis.server.School.Person;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;

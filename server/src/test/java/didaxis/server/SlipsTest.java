@@ -2,7 +2,6 @@ package didaxis.server;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
-import didaxis.server.School.Person;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

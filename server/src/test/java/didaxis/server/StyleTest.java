@@ -8,7 +8,6 @@ import didaxis.core.quantity.Quantity;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.style.HouseStyle.ParallelForm;
 import didaxis.core.style.HouseStyle.ResistorSymbol;
-import didaxis.server.School.Person;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;

@@ -5,7 +5,6 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import didaxis.server.School.Person;
 import didaxis.server.terminal.Commands;
 import didaxis.server.terminal.DataFolder;
 import java.io.IOException;

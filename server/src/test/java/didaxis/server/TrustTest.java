@@ -6,7 +6,6 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import didaxis.server.School.Answer;
-import didaxis.server.School.Person;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;

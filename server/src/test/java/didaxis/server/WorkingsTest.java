@@ -4,7 +4,6 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import didaxis.server.School.Person;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;

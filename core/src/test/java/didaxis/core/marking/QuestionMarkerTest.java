@@ -7,8 +7,6 @@ import didaxis.core.change.Act;
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
-import didaxis.core.circuit.Part;
-import didaxis.core.circuit.PartKind;
 import didaxis.core.circuit.RandomCircuits;
 import didaxis.core.circuit.Setting;
 import didaxis.core.circuit.Subject;
@@ -35,7 +33,6 @@ import didaxis.core.wording.FindingSentence;
 import didaxis.core.wording.TaskSentence;
 import didaxis.core.wording.WorkingSentence;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -78,64 +75,16 @@ class QuestionMarkerTest {
         return Notation.print(question.state(1).circuit()) + " " + sentences;
     }
 
-    /** The emf from resistances and total current, then currents and voltages after a part was taken out. */
-    private static Optional<Question> twoStates(Circuit circuit, Random random) {
-        Optional<Chart> chart =
-                OperatingPoint.of(circuit).match(point -> Optional.of(Chart.of(point)), shorted -> Optional.empty());
-        List<Part> parts = circuit.parts().stream()
-                .filter(part -> part.kind() != PartKind.SWITCH)
-                .toList();
-        if (chart.isEmpty() || parts.isEmpty()) return Optional.empty();
-        Set<Cell> given = new LinkedHashSet<>(Set.of(Cell.current(Subject.TOTAL)));
-        for (Subject row : chart.get().rows()) {
-            boolean own = row.kind() == Subject.Kind.PART || row.kind() == Subject.Kind.INTERNAL;
-            if (own && chart.get().value(Cell.resistance(row)).isPresent()) given.add(Cell.resistance(row));
-        }
-        State first = State.asDrawn(chart.get(), given);
-        String out = parts.get(random.nextInt(parts.size())).label();
-        Optional<State> second = first.after(new Act.Failed(out, Setting.Fault.OUT), Set.of());
-        if (second.isEmpty() || chart.get().value(Cell.current(Subject.TOTAL)).orElse(0) == 0) return Optional.empty();
-        Map<Cell, Integer> asked = new LinkedHashMap<>();
-        for (Part part : circuit.parts()) {
-            Cell cell = random.nextBoolean()
-                    ? Cell.current(Subject.part(part.label()))
-                    : Cell.voltage(Subject.part(part.label()));
-            if (second.get().chart().value(cell).isPresent()) asked.put(cell, 2);
-        }
-        if (asked.isEmpty()) return Optional.empty();
-        Question question = new Question(
-                "",
-                List.of(first, second.get()),
-                List.of(
-                        new Amounts("1.1", 0, Amounts.Command.CALCULATE, Map.of(EMF, 3)),
-                        new Amounts("1.2", 1, Amounts.Command.CHART, asked)));
-        return question.flaws().isEmpty() ? Optional.of(question) : Optional.empty();
-    }
-
-    /** What one would write, with every value this many times what it should be. */
-    private static Map<String, String> written(Question question, double times) {
-        Map<String, String> answers = new HashMap<>();
-        for (Box box : question.boxes()) {
-            Box.Form.Amount amount = (Box.Form.Amount) box.form();
-            double value =
-                    question.state(amount.state()).chart().value(amount.cell()).orElseThrow();
-            answers.put(
-                    box.id(),
-                    FIGURES.print(Amount.of(value * times, amount.cell().quantity())));
-        }
-        return answers;
-    }
-
     @Property(tries = 200)
     void anErrorInOneStateThatIsCarriedIntoAnotherCostsItsOwnPointsOnly(
             @ForAll("circuits") Circuit circuit, @ForAll long seed) {
-        Optional<Question> question = twoStates(circuit, new Random(seed));
+        Optional<Question> question = TwoStates.of(circuit, new Random(seed));
         Assume.that(question.isPresent());
-        assertEquals(question.get().total(), points(question.get(), written(question.get(), 1)));
-        Map<String, String> carried = written(question.get(), 1.2);
+        assertEquals(question.get().total(), points(question.get(), TwoStates.written(question.get(), 1)));
+        Map<String, String> carried = TwoStates.written(question.get(), 1.2);
         assertEquals(question.get().total() - 3, points(question.get(), carried), () -> said(question.get(), carried));
         // Without the wrong value they come from, one of the others is where the error starts.
-        carried.put("1.1", written(question.get(), 1).get("1.1"));
+        carried.put("1.1", TwoStates.written(question.get(), 1).get("1.1"));
         boolean moved = question.get().boxes().stream()
                 .map(Box::form)
                 .filter(Box.Form.Amount.class::isInstance)

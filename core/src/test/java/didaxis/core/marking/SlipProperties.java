@@ -7,7 +7,6 @@ import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.RandomCircuits;
 import didaxis.core.circuit.Source;
 import didaxis.core.marking.LearnerWork.Habit;
-import didaxis.core.marking.Slipping.Made;
 import didaxis.core.notation.Notation;
 import didaxis.core.quantity.Precision;
 import didaxis.core.slip.Slip;
@@ -106,14 +105,14 @@ class SlipProperties {
                 ? plain.with(new Source(plain.source().emf(), 1 + random.nextInt(9), List.of()), Map.of())
                 : plain;
         return LearnerWork.of(circuit).flatMap(work -> {
-            List<Made> made = Slipping.in(slip, work).stream()
+            List<SlipPlaces.Made> made = Slipping.in(slip, work).stream()
                     .filter(one -> work.cells().contains(one.cell()))
                     .toList();
             if (made.isEmpty()) return Optional.empty();
-            Made one = made.get(random.nextInt(made.size()));
+            SlipPlaces.Made one = made.get(random.nextInt(made.size()));
             try {
                 Map<Cell, String> written =
-                        work.written(Slipping.WRITTEN, Map.of(one.cell(), one.hand()), Habit.OWN_STEPS, random);
+                        work.written(PenSlip.WRITTEN, Map.of(one.cell(), one.hand()), Habit.OWN_STEPS, random);
                 return Optional.of(new Slipped(work, one.cell(), written));
             } catch (ArithmeticException | NumberFormatException e) {
                 // Something it is worked from has no value yet, or comes to nothing.
@@ -151,7 +150,7 @@ class SlipProperties {
                     .orElseThrow();
             Cell cell = work.some(1, random).get(0);
             Map<Cell, String> answers =
-                    work.worked(Slipping.WRITTEN, Map.of(cell, LearnerWork.wrongBy(random)), Habit.OWN_STEPS, random);
+                    work.worked(PenSlip.WRITTEN, Map.of(cell, LearnerWork.wrongBy(random)), Habit.OWN_STEPS, random);
             if (!work.isWrong(cell, answers.get(cell))) continue;
             wrong++;
             for (Finding finding : work.marker().mark(answers)) {

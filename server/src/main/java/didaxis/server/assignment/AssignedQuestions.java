@@ -1,7 +1,6 @@
 package didaxis.server.assignment;
 
 import didaxis.core.template.Values;
-import didaxis.server.assignment.Assignments.Assignment;
 import didaxis.server.config.JsonColumn;
 import didaxis.server.question.QuestionBody;
 import didaxis.server.question.QuestionContent;

@@ -78,7 +78,7 @@ class AssignmentService {
     private Bundle before(long classId, HandOut handOut, long teacher) {
         return transactions.read(() -> {
             classrooms.one(classId, teacher);
-            Assignments.Assignment before = assignments.ofTeacher(handOut.assignmentId(), teacher);
+            Assignment before = assignments.ofTeacher(handOut.assignmentId(), teacher);
             String title = handOut.title() == null ? before.title() : QuestionContent.checkedTitle(handOut.title());
             return new Bundle(title, assigned.of(before), before.versions(), before.layout());
         });

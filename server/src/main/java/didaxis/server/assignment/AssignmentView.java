@@ -46,7 +46,7 @@ public record AssignmentView(AssignmentSummary assignment, List<LearnerView> lea
                     types = {"string", "null"},
                     format = "date-time")
             Instant againDue) {
-        static AssignmentSummary of(Assignments.Assignment assignment, Standings.Counts counts) {
+        static AssignmentSummary of(Assignment assignment, Standings.Counts counts) {
             return new AssignmentSummary(
                     assignment.id(),
                     assignment.classroomId(),

@@ -3,7 +3,6 @@ package didaxis.server.assignment;
 import didaxis.server.assignment.AssignmentView.AssignmentSummary;
 import didaxis.server.assignment.AssignmentView.LearnerView;
 import didaxis.server.assignment.AssignmentView.WorkingView;
-import didaxis.server.assignment.Assignments.Assignment;
 import didaxis.server.assignment.Standings.Standing;
 import didaxis.server.classroom.Classrooms;
 import didaxis.server.classroom.Classrooms.Learner;

@@ -1,6 +1,5 @@
 package didaxis.server.assignment;
 
-import didaxis.core.style.ClassStyle;
 import didaxis.server.assignment.AssignedQuestions.FoundQuestion;
 import didaxis.server.classroom.ClassStyles;
 import didaxis.server.config.JsonColumn;
@@ -85,26 +84,6 @@ public class Assignments {
         this.styles = styles;
         this.questions = questions;
         this.clock = clock;
-    }
-
-    /** What was handed out to a class in its style then; findings may be seen from the release on, which is null before. */
-    public record Assignment(
-            long id,
-            long classroomId,
-            String classroom,
-            String title,
-            int boxes,
-            int total,
-            Instant handedOutAt,
-            Instant dueAt,
-            Instant releasedAt,
-            ClassStyle style,
-            Versions versions,
-            PaperLayout layout,
-            Counting counts) {
-        boolean released() {
-            return releasedAt != null;
-        }
     }
 
     private Assignment map(ResultSet row, int number) throws SQLException {

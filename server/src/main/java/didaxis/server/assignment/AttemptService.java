@@ -58,7 +58,7 @@ class AttemptService {
     }
 
     private AttemptsView view(long id, long teacher) {
-        Assignments.Assignment assignment = assignments.ofTeacher(id, teacher);
+        Assignment assignment = assignments.ofTeacher(id, teacher);
         Map<Long, Standing> standing =
                 standings.ofAssignment(id).stream().collect(Collectors.toMap(Standing::learner, Function.identity()));
         List<Trier> triers = classrooms.learners(assignment.classroomId()).stream()
@@ -87,7 +87,7 @@ class AttemptService {
         List<Long> wanted = wanted(allowance.learners());
         if (!wanted.isEmpty()) handingOut.checkDue(allowance.dueAt());
         AttemptsView after = transactions.write(() -> {
-            Assignments.Assignment assignment = assignments.ofTeacher(id, teacher);
+            Assignment assignment = assignments.ofTeacher(id, teacher);
             boolean others =
                     allowance.otherValues() && assigned.variants(assignment).count() > 1;
             Map<Long, Attempt> now = attempts.now(id);
@@ -125,13 +125,13 @@ class AttemptService {
         return attempt;
     }
 
-    private void refuseUnlessSent(Attempt attempt, Assignments.Assignment assignment) {
+    private void refuseUnlessSent(Attempt attempt, Assignment assignment) {
         if (attempt.number() >= MOST)
             throw refused(attempt, assignment, " has had " + MOST + " attempts, the most there are.");
         if (attempt.open()) throw refused(attempt, assignment, " has a sheet to write on already.");
     }
 
-    private Problem refused(Attempt attempt, Assignments.Assignment assignment, String why) {
+    private Problem refused(Attempt attempt, Assignment assignment, String why) {
         String name = classrooms.learners(assignment.classroomId()).stream()
                 .filter(one -> one.id() == attempt.learner())
                 .map(Learner::displayName)
@@ -146,7 +146,7 @@ class AttemptService {
     AttemptsView takeBack(long id, List<Long> learners, long teacher) {
         List<Long> wanted = wanted(learners);
         AttemptsView after = transactions.write(() -> {
-            Assignments.Assignment assignment = assignments.ofTeacher(id, teacher);
+            Assignment assignment = assignments.ofTeacher(id, teacher);
             Map<Long, Attempt> now = attempts.now(id);
             for (long learner : wanted) {
                 Attempt attempt = ofClass(now, learner);

@@ -84,9 +84,9 @@ record BoxResults(
     }
 
     /** The right answers of a box by variants, of those that were sent; one where all have the same. */
-    static Map<String, String> models(Variants variants, Paper.Place place, List<Sheets.Submission> sent) {
+    static Map<String, String> models(Variants variants, Paper.Place place, List<SubmittedSheet> sent) {
         Map<Integer, String> models = new TreeMap<>();
-        for (Sheets.Submission sheet : sent)
+        for (SubmittedSheet sheet : sent)
             models.computeIfAbsent(variants.number(sheet.seed()), number -> model(variants.numbered(number), place));
         if (models.isEmpty()) models.put(0, model(variants.numbered(0), place));
         if (Set.copyOf(models.values()).size() == 1)
@@ -112,9 +112,9 @@ record BoxResults(
     }
 
     /** Of every box in the sheet's order; only what was sent or collected counts. */
-    static List<BoxResults> of(Variants variants, List<Sheets.Submission> sent, List<Learner> learners) {
+    static List<BoxResults> of(Variants variants, List<SubmittedSheet> sent, List<Learner> learners) {
         Map<Long, Learner> byId = learners.stream().collect(Collectors.toMap(Learner::id, Function.identity()));
-        List<Sheets.Submission> own =
+        List<SubmittedSheet> own =
                 sent.stream().filter(one -> byId.containsKey(one.learnerId())).toList();
         return variants.numbered(0).places().values().stream()
                 .map(place -> of(variants, place, own, byId))
@@ -123,7 +123,7 @@ record BoxResults(
 
     /** What a box has earned over all sheets. */
     private record Earned(int lost, double mean, double spread) {
-        static Earned of(Paper.Place place, List<Sheets.Submission> sent) {
+        static Earned of(Paper.Place place, List<SubmittedSheet> sent) {
             int[] points = sent.stream()
                     .mapToInt(sheet -> sheet.finding(place.id())
                             .map(one -> one.earned(place.marks()))
@@ -140,13 +140,13 @@ record BoxResults(
     }
 
     private static BoxResults of(
-            Variants variants, Paper.Place place, List<Sheets.Submission> sent, Map<Long, Learner> learners) {
+            Variants variants, Paper.Place place, List<SubmittedSheet> sent, Map<Long, Learner> learners) {
         Paper paper = variants.numbered(0);
         Map<String, String> models = models(variants, place, sent);
         Map<Code, Integer> counts = new EnumMap<>(Code.class);
         Map<WrongKey, WrongValue> wrong = new LinkedHashMap<>();
         Earned earned = Earned.of(place, sent);
-        for (Sheets.Submission sheet : sent) {
+        for (SubmittedSheet sheet : sent) {
             Code code = sheet.finding(place.id())
                     .map(stored -> stored.judged(place.marks()))
                     .orElse(Code.BLANK);

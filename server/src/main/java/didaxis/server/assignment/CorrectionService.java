@@ -1,7 +1,6 @@
 package didaxis.server.assignment;
 
 import didaxis.core.wording.BoxName;
-import didaxis.server.assignment.Assignments.Assignment;
 import didaxis.server.assignment.CorrectionView.BoxChange;
 import didaxis.server.assignment.CorrectionView.Change;
 import didaxis.server.assignment.CorrectionView.Preview;
@@ -89,7 +88,7 @@ class CorrectionService {
         List<Change> changes = new ArrayList<>();
         int same = 0;
         int kept = 0;
-        for (Sheets.Submission sent : transactions.read(() -> sheets.all(id))) {
+        for (SubmittedSheet sent : transactions.read(() -> sheets.all(id))) {
             if (!learners.containsKey(sent.learnerId())) continue;
             Remarked remarked = remark.of(sent, done.memo().differsFrom(Memos.at(found.revisions(), sent.memo())));
             List<BoxChange> boxes = boxes(found.variants().of(sent.seed()), after.of(sent.seed()), remarked);
@@ -126,7 +125,7 @@ class CorrectionService {
     }
 
     /** Answers of which the memo's word would be another, if a teacher had not given points for them. */
-    private static int kept(Sheets.Submission sent, Remarked remarked) {
+    private static int kept(SubmittedSheet sent, Remarked remarked) {
         return (int) remarked.findings().stream()
                 .filter(found -> found.given() != null
                         && sent.finding(found.box())

@@ -56,10 +56,10 @@ class FeedbackService {
     /** @param number of the attempt; none for the one that counts, or the last that can be looked at */
     FeedbackView feedback(long id, long learner, Optional<Integer> number, SceneView.Room room) {
         OwnSheet own = sheets.of(id, learner);
-        List<Sheets.Submission> seen = seen(own);
-        Optional<Sheets.Submission> looked = looked(own, seen, number);
+        List<SubmittedSheet> seen = seen(own);
+        Optional<SubmittedSheet> looked = looked(own, seen, number);
         if (looked.isEmpty()) return blank(own, room);
-        Sheets.Submission sent = looked.get();
+        SubmittedSheet sent = looked.get();
         boolean whole = own.attempt().back();
         Paper paper = own.variants().of(sent.seed());
         List<BoxFindingView> findings = Judgement.views(paper, sent).stream()
@@ -102,7 +102,7 @@ class FeedbackService {
     }
 
     /** The attempts that may be looked at: all once nothing more can be written, those before it while a further one runs. */
-    private static List<Sheets.Submission> seen(OwnSheet own) {
+    private static List<SubmittedSheet> seen(OwnSheet own) {
         if (own.attempt().back()) return own.sent();
         if (own.earlier() == 0) throw notHandedBack();
         return own.sent().stream()
@@ -115,24 +115,23 @@ class FeedbackService {
                 .with("reason", "not-released");
     }
 
-    private static Optional<Sheets.Submission> looked(
-            OwnSheet own, List<Sheets.Submission> seen, Optional<Integer> number) {
+    private static Optional<SubmittedSheet> looked(OwnSheet own, List<SubmittedSheet> seen, Optional<Integer> number) {
         if (number.isPresent())
             return Optional.of(seen.stream()
                     .filter(one -> one.attempt() == number.get())
                     .findFirst()
                     .orElseThrow(() -> Problem.notFound("attempt of this number to be looked at")));
-        Optional<Sheets.Submission> counting = seen.stream()
+        Optional<SubmittedSheet> counting = seen.stream()
                 .filter(one -> own.attempt().back() && counts(own, one))
                 .findFirst();
         return counting.or(() -> seen.stream().reduce((first, second) -> second));
     }
 
-    private static boolean counts(OwnSheet own, Sheets.Submission sent) {
+    private static boolean counts(OwnSheet own, SubmittedSheet sent) {
         return own.attempt().counting().filter(id -> id == sent.id()).isPresent();
     }
 
-    private static AttemptView attempt(OwnSheet own, Sheets.Submission sent) {
+    private static AttemptView attempt(OwnSheet own, SubmittedSheet sent) {
         return new AttemptView(sent.attempt(), sent.sentAt(), sent.marks(), counts(own, sent));
     }
 

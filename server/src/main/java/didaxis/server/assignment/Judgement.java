@@ -30,7 +30,7 @@ record Judgement(Map<String, BoxFinding> findings, List<StoredFinding> stored, i
     }
 
     /** What was found of a sheet that was sent. */
-    static List<BoxFindingView> views(Paper paper, Sheets.Submission sent) {
+    static List<BoxFindingView> views(Paper paper, SubmittedSheet sent) {
         Map<String, String> typed = Judging.typed(sent.answers());
         Map<String, Paper.Place> places = paper.places();
         Map<String, BoxFinding> findings = new LinkedHashMap<>();
@@ -47,7 +47,7 @@ record Judgement(Map<String, BoxFinding> findings, List<StoredFinding> stored, i
     }
 
     /** The same without what is right, for a learner who may try again. */
-    static List<BoxFindingView> hints(Paper paper, Sheets.Submission sent, List<BoxFindingView> findings) {
+    static List<BoxFindingView> hints(Paper paper, SubmittedSheet sent, List<BoxFindingView> findings) {
         Map<String, Paper.Place> places = paper.places();
         HintSentence sentences = new HintSentence(amounts(paper.style()));
         return findings.stream()
@@ -58,7 +58,7 @@ record Judgement(Map<String, BoxFinding> findings, List<StoredFinding> stored, i
     }
 
     /** What was found of one box of a sheet that was sent. */
-    static BoxFindingView view(Paper paper, Sheets.Submission sent, Paper.Place place, StoredFinding stored) {
+    static BoxFindingView view(Paper paper, SubmittedSheet sent, Paper.Place place, StoredFinding stored) {
         BoxFinding found = stored.in(paper, place, sent.text(place.id()));
         return counted(views(Map.of(place.id(), found), paper.style()).get(0), paper, place, stored);
     }

@@ -2,7 +2,6 @@ package didaxis.server.assignment;
 
 import didaxis.core.wording.BoxName;
 import didaxis.server.assignment.AssignmentView.AssignmentSummary;
-import didaxis.server.assignment.Assignments.Assignment;
 import didaxis.server.assignment.Standings.Standing;
 import didaxis.server.classroom.Classrooms;
 import didaxis.server.classroom.Classrooms.Learner;
@@ -89,7 +88,7 @@ class KeyingService {
             Variants variants,
             List<Learner> learners,
             Map<Long, Standing> standing,
-            Map<Long, Sheets.Submission> sent) {}
+            Map<Long, SubmittedSheet> sent) {}
 
     private Found found(long id, long teacher) {
         return transactions.read(() -> {
@@ -102,7 +101,7 @@ class KeyingService {
                             .collect(Collectors.toMap(Standing::learner, Function.identity())),
                     sheets.all(id).stream()
                             .filter(one -> one.attempt() == 1)
-                            .collect(Collectors.toMap(Sheets.Submission::learnerId, Function.identity())));
+                            .collect(Collectors.toMap(SubmittedSheet::learnerId, Function.identity())));
         });
     }
 
@@ -141,16 +140,16 @@ class KeyingService {
     }
 
     private static KeyingRow row(Learner learner, Found found, List<Answer> right) {
-        Optional<Sheets.Submission> sent = Optional.ofNullable(found.sent().get(learner.id()));
+        Optional<SubmittedSheet> sent = Optional.ofNullable(found.sent().get(learner.id()));
         boolean first = found.standing().get(learner.id()).number() == 1;
         return new KeyingRow(
                 learner,
                 found.standing().get(learner.id()).word(),
-                first && sent.map(Sheets.Submission::keyed).orElse(false),
-                sent.map(Sheets.Submission::marks).orElse(null),
+                first && sent.map(SubmittedSheet::keyed).orElse(false),
+                sent.map(SubmittedSheet::marks).orElse(null),
                 found.variants().letter(found.variants().number(learner.id())),
                 right,
-                sent.map(Sheets.Submission::answers).orElse(List.of()));
+                sent.map(SubmittedSheet::answers).orElse(List.of()));
     }
 
     /**
@@ -176,7 +175,7 @@ class KeyingService {
         transactions.write(() -> {
             Assignment assignment = assignments.ofTeacher(id, teacher);
             refuseIfReleased(assignment);
-            List<Sheets.Submission> sent = sheets.of(id, learnerId);
+            List<SubmittedSheet> sent = sheets.of(id, learnerId);
             if (!sent.isEmpty() && !sent.get(0).keyed())
                 throw Problem.of(
                                 HttpStatus.CONFLICT,
@@ -192,7 +191,7 @@ class KeyingService {
 
     /** What a teacher gave for an answer stays as long as the answer does. */
     private void keyAnew(
-            Assignment assignment, Sheets.Submission keyed, List<Answer> answers, Judgement judgement, long teacher) {
+            Assignment assignment, SubmittedSheet keyed, List<Answer> answers, Judgement judgement, long teacher) {
         sheets.keyAnew(keyed, answers, judgement);
         Map<String, String> typed = Judging.typed(answers);
         for (StoredFinding found : keyed.findings())

@@ -11,7 +11,7 @@ record LearnerState(
     static final LearnerState NOT_BEGUN = of(Optional.empty(), Optional.empty());
 
     /** @param submission of the attempt of this draft; none where it was not sent */
-    static LearnerState of(Optional<Drafts.Draft> draft, Optional<Sheets.Submission> submission) {
+    static LearnerState of(Optional<Drafts.Draft> draft, Optional<SubmittedSheet> submission) {
         int revision = draft.map(Drafts.Draft::revision).orElse(0);
         Instant kept = draft.flatMap(Drafts.Draft::keptAt).orElse(null);
         return submission

@@ -1,6 +1,5 @@
 package didaxis.server.assignment;
 
-import didaxis.server.assignment.Assignments.Assignment;
 import didaxis.server.assignment.Attempts.Attempt;
 import didaxis.server.circuit.SceneView;
 import java.util.List;
@@ -19,14 +18,14 @@ record OwnSheet(
         Variants variants,
         Attempt attempt,
         Optional<Drafts.Draft> draft,
-        List<Sheets.Submission> sent) {
+        List<SubmittedSheet> sent) {
     /** The paper of the attempt in hand. */
     Paper paper() {
         return variants.of(attempt.seed());
     }
 
     /** What came in of an attempt. */
-    Optional<Sheets.Submission> sent(int number) {
+    Optional<SubmittedSheet> sent(int number) {
         return sent.stream().filter(one -> one.attempt() == number).findFirst();
     }
 
@@ -40,7 +39,7 @@ record OwnSheet(
     int earlier() {
         boolean may = attempt.again() && (attempt.shown() || assignment.released());
         return sent.stream()
-                .mapToInt(Sheets.Submission::attempt)
+                .mapToInt(SubmittedSheet::attempt)
                 .filter(number -> may && number < attempt.number())
                 .max()
                 .orElse(0);

@@ -30,7 +30,7 @@ class OwnSheets {
 
     OwnSheet of(long id, long learner) {
         return transactions.read(() -> {
-            Assignments.Assignment assignment = assignments.ofLearner(id, learner);
+            Assignment assignment = assignments.ofLearner(id, learner);
             return new OwnSheet(
                     assignment,
                     assigned.variants(assignment),

@@ -1,6 +1,5 @@
 package didaxis.server.assignment;
 
-import didaxis.server.assignment.Assignments.Assignment;
 import didaxis.server.classroom.Classrooms;
 import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;

@@ -20,10 +20,10 @@ final class Remark {
     }
 
     /** What becomes of a sheet. */
-    record Remarked(Sheets.Submission before, List<StoredFinding> findings, int marks) {}
+    record Remarked(SubmittedSheet before, List<StoredFinding> findings, int marks) {}
 
     /** @param changed the places of the questions that are others than when it was marked */
-    Remarked of(Sheets.Submission sent, Set<Integer> changed) {
+    Remarked of(SubmittedSheet sent, Set<Integer> changed) {
         int variant = variants.number(sent.seed());
         Paper paper = variants.numbered(variant);
         Judging judging = judgings.computeIfAbsent(variant, first -> new Judging(paper));

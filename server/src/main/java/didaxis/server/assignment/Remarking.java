@@ -116,13 +116,13 @@ class Remarking {
 
     /** The sheets that are behind, and all that is needed to mark them. */
     private record Behind(
-            Variants variants, MemoRevision memo, List<Memos.Revision> revisions, List<Sheets.Submission> sheets) {
+            Variants variants, MemoRevision memo, List<Memos.Revision> revisions, List<SubmittedSheet> sheets) {
         boolean isAs(Behind other) {
             return memo.revision() == other.memo.revision() && ids().equals(other.ids());
         }
 
         private List<Long> ids() {
-            return sheets.stream().map(Sheets.Submission::id).toList();
+            return sheets.stream().map(SubmittedSheet::id).toList();
         }
     }
 
@@ -142,7 +142,7 @@ class Remarking {
     private void all(long id) {
         try {
             Behind behind = transactions.read(() -> behind(id));
-            boolean anew = behind.sheets().stream().anyMatch(Sheets.Submission::marked);
+            boolean anew = behind.sheets().stream().anyMatch(SubmittedSheet::marked);
             for (int idle = 0; !behind.sheets().isEmpty(); ) {
                 remark(id, behind);
                 Behind left = transactions.read(() -> behind(id));
@@ -166,7 +166,7 @@ class Remarking {
         int memo = behind.memo().revision();
         for (int from = 0; from < behind.sheets().size(); from += TOGETHER) {
             List<Remarked> marked = new ArrayList<>();
-            for (Sheets.Submission sheet : behind.sheets()
+            for (SubmittedSheet sheet : behind.sheets()
                     .subList(from, Math.min(from + TOGETHER, behind.sheets().size())))
                 remarked(remark, sheet, behind).ifPresent(marked::add);
             boolean still = transactions.write(() -> {
@@ -179,7 +179,7 @@ class Remarking {
     }
 
     /** None where marking fails, so that one sheet does not keep those of others. */
-    private Optional<Remarked> remarked(Remark remark, Sheets.Submission sheet, Behind behind) {
+    private Optional<Remarked> remarked(Remark remark, SubmittedSheet sheet, Behind behind) {
         try {
             return Optional.of(remark.of(sheet, behind.memo().differsFrom(Memos.at(behind.revisions(), sheet.memo()))));
         } catch (RuntimeException e) {

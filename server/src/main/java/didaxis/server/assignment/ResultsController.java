@@ -1,7 +1,6 @@
 package didaxis.server.assignment;
 
 import didaxis.server.account.SignedIn;
-import didaxis.server.assignment.ResultsService.BoxesView;
 import didaxis.server.assignment.ResultsService.ResultsView;
 import didaxis.server.assignment.ResultsService.TeacherSheetView;
 import didaxis.server.circuit.SceneView;

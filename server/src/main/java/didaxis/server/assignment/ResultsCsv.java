@@ -27,8 +27,8 @@ final class ResultsCsv {
     private ResultsCsv() {}
 
     /** A sheet that came in, with the letter of its variant where there are several. */
-    record Sent(Learner learner, String variant, Paper paper, Sheets.Submission submission) {
-        static Sent of(Learner learner, Variants variants, Sheets.Submission sent) {
+    record Sent(Learner learner, String variant, Paper paper, SubmittedSheet submission) {
+        static Sent of(Learner learner, Variants variants, SubmittedSheet sent) {
             String letter = variants.letter(variants.number(sent.seed()));
             return new Sent(learner, letter, variants.of(sent.seed()), sent);
         }

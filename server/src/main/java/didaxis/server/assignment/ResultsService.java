@@ -4,7 +4,6 @@ import didaxis.core.question.Question;
 import didaxis.core.wording.TaskSentence;
 import didaxis.server.assignment.AssignmentView.AssignmentSummary;
 import didaxis.server.assignment.AssignmentView.LearnerView;
-import didaxis.server.assignment.Assignments.Assignment;
 import didaxis.server.assignment.Standings.Standing;
 import didaxis.server.circuit.AnalysisView;
 import didaxis.server.circuit.SceneView;
@@ -13,10 +12,7 @@ import didaxis.server.classroom.Classrooms.Learner;
 import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
 import didaxis.server.marking.BoxFindingView;
-import io.swagger.v3.oas.annotations.media.Schema;
-import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -47,30 +43,6 @@ class ResultsService {
             SheetView sheet,
             List<BoxFindingView> findings,
             List<StateChart> charts) {}
-
-    /**
-     * One attempt; sentAt and marks are null as long as it was not sent.
-     *
-     * @param counts whether it is the one whose marks count
-     */
-    record Tried(
-            int number,
-
-            @Schema(
-                    types = {"string", "null"},
-                    format = "date-time")
-            Instant sentAt,
-
-            @Schema(types = {"integer", "null"}) Integer marks,
-            boolean counts) {
-        static List<Tried> of(OwnSheet own, int counting) {
-            List<Tried> all = new ArrayList<>();
-            for (Sheets.Submission one : own.sent())
-                all.add(new Tried(one.attempt(), one.sentAt(), one.marks(), one.attempt() == counting));
-            if (own.attempt().open()) all.add(new Tried(own.attempt().number(), null, null, false));
-            return all;
-        }
-    }
 
     private final Assignments assignments;
     private final AssignedQuestions assigned;
@@ -119,36 +91,7 @@ class ResultsService {
         });
     }
 
-    /**
-     * An assignment box by box over all who have sent it, and where everybody is.
-     *
-     * @param slips by how many each was made
-     * @param again the boxes at which most marks were lost, the most first
-     */
-    record BoxesView(
-            AssignmentSummary assignment,
-            List<LearnerView> learners,
-            List<BoxResults> boxes,
-            List<SlipResults> slips,
-            List<String> again) {
-        private static final int MOST_AGAIN = 5;
-
-        static BoxesView of(
-                AssignmentSummary assignment,
-                List<LearnerView> learners,
-                List<BoxResults> boxes,
-                List<SlipResults> slips) {
-            List<String> again = boxes.stream()
-                    .filter(box -> box.lost() > 0)
-                    .sorted(Comparator.comparingInt(BoxResults::lost).reversed())
-                    .limit(MOST_AGAIN)
-                    .map(BoxResults::box)
-                    .toList();
-            return new BoxesView(assignment, learners, boxes, slips, again);
-        }
-    }
-
-    /** The same as a document for the printer. */
+    /** An assignment box by box as a document for the printer. */
     String summary(long id, long teacher) {
         PaperLayout layout =
                 transactions.read(() -> assignments.ofTeacher(id, teacher)).layout();
@@ -160,7 +103,7 @@ class ResultsService {
                 AssignmentSummary summary,
                 List<Learner> learners,
                 List<LearnerView> standing,
-                List<Sheets.Submission> sent,
+                List<SubmittedSheet> sent,
                 Variants variants) {}
         Found found = transactions.read(() -> {
             Assignment assignment = assignments.ofTeacher(id, teacher);
@@ -188,8 +131,8 @@ class ResultsService {
         List<ResultsCsv.Sent> sent = transactions.read(() -> {
             Assignment assignment = assignments.ofTeacher(id, teacher);
             Variants variants = assigned.variants(assignment);
-            Map<Long, Sheets.Submission> sheetOf = sheets.counting(id).stream()
-                    .collect(Collectors.toMap(Sheets.Submission::learnerId, Function.identity()));
+            Map<Long, SubmittedSheet> sheetOf = sheets.counting(id).stream()
+                    .collect(Collectors.toMap(SubmittedSheet::learnerId, Function.identity()));
             return classrooms.learners(assignment.classroomId()).stream()
                     .filter(learner -> sheetOf.containsKey(learner.id()))
                     .map(learner -> ResultsCsv.Sent.of(learner, variants, sheetOf.get(learner.id())))
@@ -231,7 +174,7 @@ class ResultsService {
         int counting = found.learner().attempt();
         List<Tried> tried = Tried.of(sheet, counting);
         int which = number.orElse(Math.max(1, counting));
-        Optional<Sheets.Submission> sent = sheet.sent(which);
+        Optional<SubmittedSheet> sent = sheet.sent(which);
         if (sent.isEmpty() && which != sheet.attempt().number()) throw Problem.notFound("attempt of this number");
         Paper paper = sent.map(one -> sheet.variants().of(one.seed())).orElseGet(sheet::paper);
         SheetView view = sent.map(one -> SheetView.of(

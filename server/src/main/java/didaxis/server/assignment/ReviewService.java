@@ -1,7 +1,6 @@
 package didaxis.server.assignment;
 
 import didaxis.server.assignment.AssignmentView.AssignmentSummary;
-import didaxis.server.assignment.Assignments.Assignment;
 import didaxis.server.classroom.Classrooms;
 import didaxis.server.classroom.Classrooms.Learner;
 import didaxis.server.config.Problem;
@@ -45,7 +44,7 @@ class ReviewService {
     private record Found(
             AssignmentSummary summary,
             Variants variants,
-            List<Sheets.Submission> sent,
+            List<SubmittedSheet> sent,
             List<Learner> learners,
             String box,
             int attempt,
@@ -66,7 +65,7 @@ class ReviewService {
     private Found found(long id, String box, int attempt, long teacher) {
         Assignment assignment = assignments.ofTeacher(id, teacher);
         Variants variants = assigned.variants(assignment);
-        List<Sheets.Submission> sent = sheets.all(id);
+        List<SubmittedSheet> sent = sheets.all(id);
         String own = box == null || box.isEmpty()
                 ? first(variants, ReviewView.looked(sent, attempt))
                 : place(variants, box).id();
@@ -80,7 +79,7 @@ class ReviewService {
                 overrides.latest(id, own));
     }
 
-    private static String first(Variants variants, List<Sheets.Submission> sent) {
+    private static String first(Variants variants, List<SubmittedSheet> sent) {
         var places = variants.numbered(0).places().values();
         return places.stream()
                 .filter(place -> ReviewView.waiting(place, sent) > 0)
@@ -124,7 +123,7 @@ class ReviewService {
             Set<Long> wanted = Set.copyOf(learners);
             List<Long> submissions = ReviewView.looked(sheets.all(id), attempt).stream()
                     .filter(one -> wanted.contains(one.learnerId()))
-                    .map(Sheets.Submission::id)
+                    .map(SubmittedSheet::id)
                     .toList();
             if (submissions.size() < wanted.size()) throw Problem.notFound("sheet of one of these learners");
             overrides.give(submissions, place.id(), points, reason == null ? "" : reason.strip(), teacher);

@@ -77,20 +77,20 @@ record ReviewView(
     static ReviewView of(
             AssignmentSummary assignment,
             Variants variants,
-            List<Sheets.Submission> all,
+            List<SubmittedSheet> all,
             List<Learner> learners,
             String box,
             int attempt,
             long revision) {
         Map<Long, Learner> byId = learners.stream().collect(Collectors.toMap(Learner::id, Function.identity()));
-        List<Sheets.Submission> sent = looked(all, attempt).stream()
+        List<SubmittedSheet> sent = looked(all, attempt).stream()
                 .filter(one -> byId.containsKey(one.learnerId()))
                 .toList();
         Map<String, Paper.Place> places = variants.numbered(0).places();
         Paper.Place place = places.get(box);
         return new ReviewView(
                 assignment,
-                all.stream().mapToInt(Sheets.Submission::attempt).max().orElse(0),
+                all.stream().mapToInt(SubmittedSheet::attempt).max().orElse(0),
                 attempt,
                 places.values().stream().map(one -> head(variants, one, sent)).toList(),
                 box,
@@ -101,23 +101,23 @@ record ReviewView(
     }
 
     /** Of all that came in what is looked at: one attempt, or where that is 0 the last of each learner. */
-    static List<Sheets.Submission> looked(List<Sheets.Submission> all, int attempt) {
+    static List<SubmittedSheet> looked(List<SubmittedSheet> all, int attempt) {
         if (attempt > 0)
             return all.stream().filter(one -> one.attempt() == attempt).toList();
-        Map<Long, Integer> last = all.stream()
-                .collect(Collectors.toMap(Sheets.Submission::learnerId, Sheets.Submission::attempt, Math::max));
+        Map<Long, Integer> last =
+                all.stream().collect(Collectors.toMap(SubmittedSheet::learnerId, SubmittedSheet::attempt, Math::max));
         return all.stream()
                 .filter(one -> one.attempt() == last.get(one.learnerId()))
                 .toList();
     }
 
-    private static BoxHead head(Variants variants, Paper.Place place, List<Sheets.Submission> sent) {
+    private static BoxHead head(Variants variants, Paper.Place place, List<SubmittedSheet> sent) {
         String name = new BoxName(variants.numbered(0).style().house()).say(place.task(), place.box());
         return new BoxHead(place.id(), place.number(), name, place.marks(), waiting(place, sent));
     }
 
     /** How many sheets have something in a box that is for the teacher. */
-    static int waiting(Paper.Place place, List<Sheets.Submission> sent) {
+    static int waiting(Paper.Place place, List<SubmittedSheet> sent) {
         return (int) sent.stream()
                 .flatMap(one -> one.finding(place.id()).stream())
                 .filter(found -> found.judged(place.marks()) == StoredFinding.Code.UNDECIDED)
@@ -125,11 +125,11 @@ record ReviewView(
     }
 
     private static List<Alike> groups(
-            Variants variants, String box, List<Sheets.Submission> sent, Map<Long, Learner> learners) {
+            Variants variants, String box, List<SubmittedSheet> sent, Map<Long, Learner> learners) {
         boolean several =
                 sent.stream().map(one -> variants.number(one.seed())).distinct().count() > 1;
         Map<Key, Alike> groups = new LinkedHashMap<>();
-        for (Sheets.Submission sheet : sent) {
+        for (SubmittedSheet sheet : sent) {
             Paper paper = variants.of(sheet.seed());
             Paper.Place place = paper.places().get(box);
             StoredFinding stored = sheet.finding(box).orElse(null);

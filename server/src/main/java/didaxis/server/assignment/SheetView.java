@@ -46,7 +46,7 @@ record SheetView(
     /** At which attempt somebody is, as far as a sheet says it. */
     record Attempted(int number, Instant dueAt, boolean again, int earlier, boolean back) {
         /** The only one there is, before anybody has it. */
-        static Attempted first(Assignments.Assignment assignment) {
+        static Attempted first(Assignment assignment) {
             return new Attempted(1, assignment.dueAt(), false, 0, assignment.released());
         }
 
@@ -56,17 +56,13 @@ record SheetView(
         }
 
         /** One that came in. */
-        static Attempted of(Sheets.Submission sent, boolean back) {
+        static Attempted of(SubmittedSheet sent, boolean back) {
             return new Attempted(sent.attempt(), sent.dueAt(), false, 0, back);
         }
     }
 
     static SheetView of(
-            Assignments.Assignment assignment,
-            Paper paper,
-            LearnerState state,
-            Attempted attempted,
-            SceneView.Room room) {
+            Assignment assignment, Paper paper, LearnerState state, Attempted attempted, SceneView.Room room) {
         List<QuestionSheet> questions = IntStream.range(0, paper.questions().size())
                 .mapToObj(place -> QuestionSheet.of(paper, place, state.answers(), room, attempted.back()))
                 .toList();

@@ -5,7 +5,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.core.simple.JdbcClient.StatementSpec;
@@ -84,70 +83,32 @@ class Sheets {
         this.clock = clock;
     }
 
-    /**
-     * What was sent, or collected as it stood.
-     *
-     * @param attempt the first is 1
-     * @param seed says which variant it has
-     * @param memo the revision of the memo by which it is marked; below 0 where it is not marked yet
-     */
-    record Submission(
-            long id,
-            long learnerId,
-            int attempt,
-            long seed,
-            Instant dueAt,
-            List<Answer> answers,
-            List<StoredFinding> findings,
-            int marks,
-            Instant sentAt,
-            boolean collected,
-            boolean keyed,
-            int memo) {
-        Optional<StoredFinding> finding(String box) {
-            return findings.stream().filter(one -> one.box().equals(box)).findFirst();
-        }
-
-        boolean marked() {
-            return memo >= 0;
-        }
-
-        /** What was typed into a box. */
-        String text(String box) {
-            return answers.stream()
-                    .filter(one -> one.box().equals(box))
-                    .map(Answer::text)
-                    .findFirst()
-                    .orElse("");
-        }
-    }
-
     /** Of everybody in the class who sent it the attempt that counts. */
-    List<Submission> counting(long assignment) {
+    List<SubmittedSheet> counting(long assignment) {
         return submissions(database.sql(COUNTING).param("assignment", assignment), findings.of(assignment));
     }
 
     /** All that came in and is marked, whether it counts or not. */
-    List<Submission> all(long assignment) {
+    List<SubmittedSheet> all(long assignment) {
         return submissions(database.sql(ALL).param("assignment", assignment), findings.of(assignment));
     }
 
     /** What is not marked yet, or by an earlier revision of the memo than this. */
-    List<Submission> behind(long assignment, int memo) {
+    List<SubmittedSheet> behind(long assignment, int memo) {
         StatementSpec asked =
                 database.sql(BEHIND).param("assignment", assignment).param("memo", memo);
         return submissions(asked, findings.behind(assignment, memo));
     }
 
     /** A learner's attempts that came in, marked or not, in their order. */
-    List<Submission> of(long assignment, long learner) {
+    List<SubmittedSheet> of(long assignment, long learner) {
         return submissions(
                 database.sql(OF_LEARNER).param("assignment", assignment).param("learner", learner),
                 findings.of(assignment, learner));
     }
 
-    private List<Submission> submissions(StatementSpec sent, Map<Long, List<StoredFinding>> found) {
-        return sent.query((row, number) -> new Submission(
+    private List<SubmittedSheet> submissions(StatementSpec sent, Map<Long, List<StoredFinding>> found) {
+        return sent.query((row, number) -> new SubmittedSheet(
                         row.getLong("id"),
                         row.getLong("learner_id"),
                         row.getInt("attempt"),
@@ -181,7 +142,7 @@ class Sheets {
     }
 
     /** Keeps other answers in the place of those that were keyed in; what teachers gave stays. */
-    void keyAnew(Submission keyed, List<Answer> answers, Judgement judgement) {
+    void keyAnew(SubmittedSheet keyed, List<Answer> answers, Judgement judgement) {
         database.sql(REKEY)
                 .param("id", keyed.id())
                 .param("answers", json.write(answers))
@@ -235,7 +196,7 @@ class Sheets {
      * where the sheet is not as it was when it was marked anew.
      */
     boolean remark(long assignment, Remark.Remarked sheet, int memo) {
-        Submission before = sheet.before();
+        SubmittedSheet before = sheet.before();
         List<StoredFinding> now = findings.of(assignment, before.learnerId()).getOrDefault(before.id(), List.of());
         if (!Set.copyOf(now).equals(Set.copyOf(before.findings()))) return false;
         sheet.findings().stream()
@@ -257,7 +218,7 @@ class Sheets {
 
     /** Adds up anew what these sheets of an assignment earn. */
     void count(long assignment, Variants variants, Set<Long> some) {
-        for (Submission one : all(assignment))
+        for (SubmittedSheet one : all(assignment))
             if (some.contains(one.id()))
                 database.sql(SET_MARKS)
                         .param("id", one.id())

@@ -33,10 +33,10 @@ record SlipResults(String slip, String name, int learners, List<SlippedAnswer> a
     record SlippedAnswer(Learner learner, String box, String number, String asked, String text, String worked) {}
 
     /** Those made by most first; of what was sent or collected. */
-    static List<SlipResults> of(Variants variants, List<Sheets.Submission> sent, List<Learner> learners) {
+    static List<SlipResults> of(Variants variants, List<SubmittedSheet> sent, List<Learner> learners) {
         Map<Long, Learner> byId = learners.stream().collect(Collectors.toMap(Learner::id, Function.identity()));
         Map<Slip, List<SlippedAnswer>> made = new EnumMap<>(Slip.class);
-        for (Sheets.Submission sheet : sent) {
+        for (SubmittedSheet sheet : sent) {
             Learner learner = byId.get(sheet.learnerId());
             Paper paper = variants.of(sheet.seed());
             for (StoredFinding found : learner == null ? List.<StoredFinding>of() : sheet.findings()) {

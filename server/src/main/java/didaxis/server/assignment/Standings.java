@@ -1,7 +1,6 @@
 package didaxis.server.assignment;
 
 import didaxis.server.assignment.AssignmentView.AssignmentSummary;
-import didaxis.server.assignment.Assignments.Assignment;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;

@@ -2,7 +2,6 @@ package didaxis.server.assignment;
 
 import didaxis.server.assignment.AssignmentView.AssignmentSummary;
 import didaxis.server.assignment.AssignmentView.LearnerView;
-import didaxis.server.assignment.ResultsService.BoxesView;
 import didaxis.server.print.Html;
 import java.util.Comparator;
 import java.util.List;

@@ -14,7 +14,6 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import org.flywaydb.core.api.migration.BaseJavaMigration;
 import org.flywaydb.core.api.migration.Context;
 import org.springframework.core.io.ClassPathResource;
@@ -50,24 +49,6 @@ class V7__QuestionsInBoxes extends BaseJavaMigration {
 
     /** What a finding of a cell was. */
     record CellFinding(CellView cell, StoredFinding.Code code, StoredDerivation derivation) {}
-
-    /** What cells were to the learner in a question in the making. */
-    record Uses(List<CellView> given, List<Asked> asked, List<String> known) {}
-
-    record OldMoment(String notation, String style, Uses uses) {}
-
-    record OldDraft(OldMoment now, List<OldMoment> past, List<OldMoment> future) {}
-
-    record Asking(
-            List<CellView> given,
-            List<String> known,
-            String stem,
-            List<QuestionBody.StateBody> states,
-            List<TaskBody> tasks) {}
-
-    record Moment(String notation, String style, Asking asking) {}
-
-    record Draft(Moment now, List<Moment> past, List<Moment> future) {}
 
     @Override
     public void migrate(Context context) throws SQLException {
@@ -107,7 +88,8 @@ class V7__QuestionsInBoxes extends BaseJavaMigration {
         return new Old(row.getLong("id"), body, asked);
     }
 
-    private static List<TaskBody> tasks(List<Asked> asked) {
+    /** The one chart that asks for these cells. */
+    static List<TaskBody> tasks(List<Asked> asked) {
         if (asked.isEmpty()) return List.of();
         List<AskedCell> cells = asked.stream()
                 .map(one -> new AskedCell(one.cell().subject(), one.cell().quantity(), one.marks(), null))
@@ -237,30 +219,15 @@ class V7__QuestionsInBoxes extends BaseJavaMigration {
             bodies.put(row.getLong("id"), row.getString("body"));
         });
         bodies.forEach((id, body) -> {
-            OldDraft old = json.read(body, new TypeReference<>() {});
-            Draft moved = new Draft(moved(old.now()), moved(old.past()), moved(old.future()));
+            DraftsInBoxes.OldDraft old = json.read(body, new TypeReference<>() {});
             database.sql("""
                     INSERT INTO question_draft (id, owner_id, question_id, body, revision, updated_at, removed_at)
                     SELECT id, owner_id, question_id, :body, revision, updated_at, removed_at
                     FROM question_draft_of_cells WHERE id = :id
-                    """).param("body", json.write(moved)).param("id", id).update();
+                    """)
+                    .param("body", json.write(DraftsInBoxes.moved(old)))
+                    .param("id", id)
+                    .update();
         });
-    }
-
-    private static List<Moment> moved(List<OldMoment> moments) {
-        return moments.stream().map(V7__QuestionsInBoxes::moved).toList();
-    }
-
-    private static Moment moved(OldMoment old) {
-        Uses uses = old.uses();
-        Asking asking = uses == null
-                ? null
-                : new Asking(
-                        uses.given(),
-                        Objects.requireNonNullElse(uses.known(), List.of()),
-                        "",
-                        List.of(),
-                        tasks(uses.asked()));
-        return new Moment(old.notation(), old.style(), asking);
     }
 }

@@ -1,7 +1,6 @@
 package didaxis.server.assignment;
 
 import didaxis.server.account.SignedIn;
-import didaxis.server.assignment.ResultsService.BoxesView;
 import io.swagger.v3.oas.annotations.media.Schema;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PathVariable;

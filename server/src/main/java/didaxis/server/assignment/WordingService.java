@@ -4,7 +4,6 @@ import didaxis.core.correction.SameAnswer;
 import didaxis.core.question.Amounts;
 import didaxis.core.question.InWords;
 import didaxis.core.words.Wording;
-import didaxis.server.assignment.Assignments.Assignment;
 import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
 import java.util.List;
@@ -43,7 +42,7 @@ class WordingService {
      *
      * @param points none to leave it to the marker again
      */
-    ResultsService.BoxesView decide(long id, String boxId, String text, Integer points, long teacher) {
+    BoxesView decide(long id, String boxId, String text, Integer points, long teacher) {
         transactions.write(() -> {
             Assignment assignment = assignments.ofTeacher(id, teacher);
             Paper.Place place =
@@ -57,7 +56,7 @@ class WordingService {
             if (text == null || text.isBlank())
                 throw Problem.badRequest("Say what was written.").with("field", "text");
             Wording wording = SameAnswer.wording(place.task(), text);
-            List<Sheets.Submission> alike = sheets.all(id).stream()
+            List<SubmittedSheet> alike = sheets.all(id).stream()
                     .filter(sent -> !sent.text(boxId).isBlank()
                             && SameAnswer.wording(place.task(), sent.text(boxId))
                                     .equals(wording))
@@ -69,11 +68,11 @@ class WordingService {
                     : alike.stream().flatMap(sent -> key(before.of(sent.seed()), boxId).stream());
             own.distinct().forEach(key -> wordings.decide(key, wording, points, teacher));
             Variants variants = assigned.variants(assignment);
-            for (Sheets.Submission sent : alike)
+            for (SubmittedSheet sent : alike)
                 Judgement.of(variants.of(sent.seed()), sent.answers()).stored().stream()
                         .filter(found -> found.box().equals(boxId))
                         .forEach(found -> sheets.correct(sent.id(), found));
-            sheets.count(id, variants, alike.stream().map(Sheets.Submission::id).collect(Collectors.toSet()));
+            sheets.count(id, variants, alike.stream().map(SubmittedSheet::id).collect(Collectors.toSet()));
         });
         return results.boxes(id, teacher);
     }

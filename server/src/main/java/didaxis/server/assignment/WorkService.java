@@ -1,6 +1,5 @@
 package didaxis.server.assignment;
 
-import didaxis.server.assignment.Assignments.Assignment;
 import didaxis.server.assignment.Attempts.Attempt;
 import didaxis.server.assignment.Standings.Standing;
 import didaxis.server.circuit.SceneView;
@@ -161,7 +160,7 @@ class WorkService {
     Sent send(long id, long learner, List<Answer> answers, Optional<Integer> number) {
         OwnSheet before = own.of(id, learner);
         int which = number.orElse(before.attempt().number());
-        Optional<Sheets.Submission> sent = before.sent(which);
+        Optional<SubmittedSheet> sent = before.sent(which);
         if (sent.isEmpty()) {
             if (which != before.attempt().number())
                 throw Problem.badRequest("Attempt " + which + " is not the one in hand.")
@@ -183,7 +182,7 @@ class WorkService {
                     .filter(one -> one.attempt() == which)
                     .findFirst();
         }
-        Sheets.Submission one = sent.orElseThrow();
+        SubmittedSheet one = sent.orElseThrow();
         return new Sent(one.sentAt(), one.sentAt().isAfter(one.dueAt()));
     }
 

@@ -1,23 +1,8 @@
 package didaxis.server.print;
 
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.zip.CRC32;
-import java.util.zip.ZipEntry;
-import java.util.zip.ZipOutputStream;
-import javax.xml.transform.OutputKeys;
-import javax.xml.transform.Transformer;
-import javax.xml.transform.TransformerException;
-import javax.xml.transform.TransformerFactory;
-import javax.xml.transform.dom.DOMSource;
-import javax.xml.transform.stream.StreamResult;
 import org.w3c.dom.Element;
 import org.w3c.dom.Node;
 import org.w3c.dom.Text;
@@ -27,7 +12,6 @@ import org.w3c.dom.Text;
  * paragraphs and tables as such, drawings as vectors. A quotient is written with a stroke.
  */
 public final class OpenDocument {
-    private static final String MIMETYPE = "application/vnd.oasis.opendocument.text";
     private static final double CM_A_PIXEL = 2.54 / 96;
     /** Space that must be kept has an element of its own in this format. */
     private static final String SPACES = "<text:s text:c=\"%d\"/>";
@@ -36,7 +20,7 @@ public final class OpenDocument {
             Map.of("sub", "Sub", "sup", "Super", "i", "Italic", "b", "Strong");
 
     private final StringBuilder content = new StringBuilder();
-    private final List<byte[]> pictures = new ArrayList<>();
+    private final List<String> pictures = new ArrayList<>();
     private int tables;
 
     private OpenDocument() {}
@@ -46,11 +30,7 @@ public final class OpenDocument {
         PageDocument page = PageDocument.of(html);
         OpenDocument document = new OpenDocument();
         document.blocks(page.body());
-        try {
-            return document.zipped(page.title());
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return OpenDocumentFile.of(page.title(), document.content.toString(), document.pictures);
     }
 
     private void blocks(Element parent) {
@@ -141,7 +121,7 @@ public final class OpenDocument {
         String style = svg.getAttribute("style");
         double width = pixels(style, "width") * CM_A_PIXEL;
         double height = pixels(style, "height") * CM_A_PIXEL;
-        pictures.add(serialised(svg).getBytes(StandardCharsets.UTF_8));
+        pictures.add(OpenDocumentFile.serialised(svg));
         content.append("<text:p text:style-name=\"Body\"><draw:frame draw:name=\"Drawing ")
                 .append(pictures.size())
                 .append("\" text:anchor-type=\"as-char\" svg:width=\"%.3fcm\" svg:height=\"%.3fcm\">"
@@ -156,17 +136,6 @@ public final class OpenDocument {
     private static double pixels(String style, String name) {
         String after = style.replaceFirst("^.*?\\b" + name + ":", "");
         return Double.parseDouble(after.substring(0, after.indexOf("px")));
-    }
-
-    private static String serialised(Element element) {
-        try (StringWriter out = new StringWriter()) {
-            Transformer transformer = TransformerFactory.newInstance().newTransformer();
-            transformer.setOutputProperty(OutputKeys.ENCODING, "UTF-8");
-            transformer.transform(new DOMSource(element), new StreamResult(out));
-            return out.toString();
-        } catch (TransformerException | IOException e) {
-            throw new IllegalStateException("a drawing cannot be written", e);
-        }
     }
 
     private static String inline(Node node) {
@@ -205,52 +174,5 @@ public final class OpenDocument {
             text.append(letter == '\n' ? "<text:line-break/>" : Html.escaped(String.valueOf(letter)));
         }
         return spaces > 1 ? text + SPACES.formatted(spaces - 1) : text.toString();
-    }
-
-    private byte[] zipped(String title) throws IOException {
-        try (ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-                ZipOutputStream zip = new ZipOutputStream(bytes, StandardCharsets.UTF_8)) {
-            // The type comes first and as it is, so that it is found without unpacking anything.
-            stored(zip, "mimetype", MIMETYPE.getBytes(StandardCharsets.US_ASCII));
-            put(zip, "content.xml", part("content.xml").formatted(content).getBytes(StandardCharsets.UTF_8));
-            put(zip, "styles.xml", part("styles.xml").getBytes(StandardCharsets.UTF_8));
-            put(zip, "meta.xml", part("meta.xml").formatted(Html.escaped(title)).getBytes(StandardCharsets.UTF_8));
-            StringBuilder manifest = new StringBuilder();
-            for (int k = 1; k <= pictures.size(); k++) {
-                put(zip, "Pictures/" + k + ".svg", pictures.get(k - 1));
-                manifest.append("<manifest:file-entry manifest:full-path=\"Pictures/")
-                        .append(k)
-                        .append(".svg\" manifest:media-type=\"image/svg+xml\"/>");
-            }
-            put(
-                    zip,
-                    "META-INF/manifest.xml",
-                    part("manifest.xml").formatted(manifest).getBytes(StandardCharsets.UTF_8));
-            zip.finish();
-            return bytes.toByteArray();
-        }
-    }
-
-    private static void stored(ZipOutputStream zip, String name, byte[] bytes) throws IOException {
-        CRC32 sum = new CRC32();
-        sum.update(bytes);
-        ZipEntry entry = new ZipEntry(name);
-        entry.setMethod(ZipEntry.STORED);
-        entry.setSize(bytes.length);
-        entry.setCrc(sum.getValue());
-        zip.putNextEntry(entry);
-        zip.write(bytes);
-    }
-
-    private static void put(ZipOutputStream zip, String name, byte[] bytes) throws IOException {
-        zip.putNextEntry(new ZipEntry(name));
-        zip.write(bytes);
-    }
-
-    /** A part of every such document. */
-    private static String part(String name) throws IOException {
-        try (InputStream part = OpenDocument.class.getResourceAsStream("/print/odt/" + name)) {
-            return new String(part.readAllBytes(), StandardCharsets.UTF_8);
-        }
     }
 }

@@ -16,7 +16,6 @@ import didaxis.core.question.Connecting;
 import didaxis.core.question.Explaining;
 import didaxis.core.question.Gaps;
 import didaxis.core.question.GoingOut;
-import didaxis.core.question.InWords;
 import didaxis.core.question.Joining;
 import didaxis.core.question.Nesting;
 import didaxis.core.question.PartLimits;
@@ -28,9 +27,6 @@ import didaxis.core.question.SafeSupply;
 import didaxis.core.question.State;
 import didaxis.core.question.Task;
 import didaxis.core.question.Ways;
-import didaxis.core.words.GapWords;
-import didaxis.core.words.Glossary;
-import didaxis.core.words.KeyPhrase;
 import didaxis.server.circuit.CellView;
 import didaxis.server.config.Problem;
 import java.util.LinkedHashMap;
@@ -41,9 +37,6 @@ import java.util.function.Function;
 
 /** Reads a task from JSON; each kind reads what it needs and nothing else. */
 final class TaskReader {
-    private static final int LONGEST_TERM = 80;
-    private static final int LONGEST_TEXT = 2_000;
-
     private final TaskBody body;
     private final String id;
     private final List<State> states;
@@ -91,9 +84,9 @@ final class TaskReader {
         kinds.put("connect", TaskReader::connecting);
         kinds.put("colour-code", TaskReader::colourBands);
         kinds.put("explain", TaskReader::explaining);
-        kinds.put("define", TaskReader::defining);
-        kinds.put("words", TaskReader::inWords);
-        kinds.put("gaps", TaskReader::filling);
+        kinds.put("define", task -> task.words().defining());
+        kinds.put("words", task -> task.words().inWords());
+        kinds.put("gaps", task -> task.words().filling());
         kinds.put(
                 "rules",
                 task -> new Gaps(
@@ -219,33 +212,7 @@ final class TaskReader {
                 fields.worth(1));
     }
 
-    private Task defining() {
-        String term = fields.text(body.term(), "term", LONGEST_TERM);
-        Optional<Glossary> known = Glossary.of(term);
-        List<KeyPhrase> phrases =
-                body.phrases() == null ? known.map(Glossary::phrases).orElse(List.of()) : fields.phrases();
-        String model = body.model() == null
-                ? known.map(Glossary::definition).orElse("")
-                : body.model().strip();
-        return new InWords(id, fields.place(), term, "", phrases, model);
-    }
-
-    private Task inWords() {
-        String model = body.model() == null ? "" : body.model().strip();
-        return new InWords(
-                id, fields.place(), "", fields.text(body.prompt(), "prompt", LONGEST_TEXT), fields.phrases(), model);
-    }
-
-    private Task filling() {
-        String text = fields.text(body.text(), "text", LONGEST_TEXT);
-        try {
-            List<GapWords> words =
-                    fields.some(body.gaps(), "gaps").stream().map(GapWords::new).toList();
-            return new Gaps(id, fields.place(), text, words, fields.worth(1));
-        } catch (IllegalArgumentException | NullPointerException e) {
-            throw Problem.badRequest("Task " + id
-                            + " has a text with ___ at each gap, and for each gap the words that are" + " right there.")
-                    .with("field", "gaps");
-        }
+    private WordTaskReader words() {
+        return new WordTaskReader(body, id, fields);
     }
 }

@@ -4,9 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.mockStatic;
 
+import didaxis.server.Person;
 import didaxis.server.School;
 import didaxis.server.School.Answer;
-import didaxis.server.School.Person;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CountDownLatch;
@@ -105,7 +105,7 @@ class MarkingMeanwhileTest {
 
     private List<Boolean> marked() {
         return school.bean(Sheets.class).of(assignment, id("learner7")).stream()
-                .map(Sheets.Submission::marked)
+                .map(SubmittedSheet::marked)
                 .toList();
     }
 

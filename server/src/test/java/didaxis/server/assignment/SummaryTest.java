@@ -3,9 +3,9 @@ package didaxis.server.assignment;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import didaxis.server.Person;
 import didaxis.server.School;
 import didaxis.server.School.Answer;
-import didaxis.server.School.Person;
 import didaxis.server.print.Pdf;
 import java.io.IOException;
 import org.apache.pdfbox.Loader;
