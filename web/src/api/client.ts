@@ -30,6 +30,20 @@ class UnreachableError extends Error {
   }
 }
 
+/** A request that can be made again: one that was sent has lost its body, and a clone of it is sent slowly, in pieces. */
+class Repeatable extends Request {
+  readonly #init?: RequestInit
+
+  constructor(address: RequestInfo | URL, init?: RequestInit) {
+    super(address, init)
+    this.#init = init
+  }
+
+  again() {
+    return new Repeatable(this.url, this.#init)
+  }
+}
+
 const LONGEST_WAIT_MS = 30_000
 
 /** For whom the page speaks; another tab may have signed somebody else in. */
@@ -61,7 +75,7 @@ async function sent(request: Request): Promise<Response> {
   if (value && request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', value)
   if (person && !isSession(request)) request.headers.set('X-Didaxis-Person', person)
   const signal = AbortSignal.any([request.signal, AbortSignal.timeout(LONGEST_WAIT_MS)])
-  return fetch(new Request(request, { signal })).catch((error: unknown) => {
+  return fetch(request, { signal }).catch((error: unknown) => {
     throw request.signal.aborted ? error : new UnreachableError()
   })
 }
@@ -91,19 +105,18 @@ async function signedInAgain(problem: Problem, request: Request): Promise<boolea
 
 /** Sends a request at once, with the token that says it comes from here; what goes wrong is thrown, in a sentence. */
 async function guarded(request: Request): Promise<Response> {
-  const again = request.clone()
   let response = await sent(request)
   if (response.ok) return response
   let problem = await problemOf(response)
   if (await signedInAgain(problem, request)) {
-    response = await sent(again)
+    response = await sent((request as Repeatable).again())
     if (response.ok) return response
     problem = await problemOf(response)
   }
   throw new ProblemError(problem)
 }
 
-export const client = createClient<paths>({ baseUrl: '/', fetch: guarded })
+export const client = createClient<paths>({ baseUrl: '/', Request: Repeatable, fetch: guarded })
 
 /** The body of a request that has one. */
 export async function body<T>(request: Promise<{ data?: T }>): Promise<T> {

@@ -89,7 +89,8 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
   // Without a circuit everything can still be asked in words.
   const inWords = worked.empty
   const ready = !problem && (inWords ? asking.tasks.length > 0 : !!analysis)
-  const checked = useChecked(request, !problem && (inWords || !!numbers))
+  const painted = useAfterPaint(worked.analysed) === states.notation
+  const checked = useChecked(request, !problem && (inWords || (!!numbers && painted)))
   const values = useFoundValues(
     checked.settled,
     !!numbers && !problem && (!!asking.vary?.length || view.view === 'question'),

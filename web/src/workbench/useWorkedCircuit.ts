@@ -37,6 +37,8 @@ export function useWorkedCircuit(
   if (analysis.data && analysis.data !== readable) setReadable(analysis.data)
   const problem = !empty && analysis.error instanceof ProblemError ? analysis.error.problem : undefined
   return {
+    /** The text that was analysed last; none while another is. */
+    analysed: analysis.isPlaceholderData ? undefined : notation,
     analysis: empty ? undefined : (analysis.data ?? readable),
     problem,
     failure: analysis.isError && !problem && !empty ? analysis : undefined,
@@ -53,7 +55,7 @@ export function useWorkedCircuit(
     /** Asks for the circuit to come while the page still takes the key that made it. */
     ask: (next: string) => {
       if (room.width > 0 && next.trim() !== '')
-        void queries.prefetchQuery(analysisQuery({ ...request, notation: next }))
+        void queries.prefetchQuery(analysisQuery({ room, style, plan, notation: next }))
     },
   }
 }

@@ -15,9 +15,11 @@ import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * All routes from what is known to a cell that are at most one step longer than the shortest: each a working in which
@@ -26,8 +28,11 @@ import java.util.Set;
  * is taught.
  */
 public final class Routes {
-    /** A large network has more routes than anybody could read; it is looked through no further than this. */
-    private static final int MOST_LOOKS = 30_000;
+    /**
+     * A large network has more routes than anybody could read; it is looked through no further than this, where a look
+     * counts for all that is open or found in it.
+     */
+    private static final int MOST_WORK = 240_000;
 
     private static final int MOST_ROUTES = 8;
 
@@ -42,13 +47,19 @@ public final class Routes {
 
     private final Map<Cell, List<Cell>> members = new LinkedHashMap<>();
     private final Map<Set<List<Object>>, Map<Cell, Found>> routes = new LinkedHashMap<>();
-    private int looks;
+    private int work;
 
-    /** Ways to find a cell, read once. */
-    private final Map<Cell, List<Found>> ways = new HashMap<>();
+    /** Ways to find a cell, the formulas of a law for it once they are asked for: those of a sum of 200 are long. */
+    private final Map<Cell, Map<Relation, List<Found>>> ways = new HashMap<>();
 
-    /** How a cell, or one that is equal to it, is found: by one formula of one law, from these. */
-    private record Found(Cell cell, Relation relation, Formula formula, List<Cell> from) {}
+    private final Map<Relation, Set<Cell>> unknown = new HashMap<>();
+
+    /**
+     * How a cell, or one that is equal to it, is found: by one formula of one law, from these.
+     *
+     * @param unknown those of them that have to be found before, each by the one that stands for its equals
+     */
+    private record Found(Cell cell, Relation relation, Formula formula, List<Cell> from, List<Cell> unknown) {}
 
     private Routes(Cell target, Relations relations, Collection<Cell> known) {
         this.target = target;
@@ -72,7 +83,7 @@ public final class Routes {
         Cell goal = routes.one(target);
         if (routes.isKnown(goal)) return List.of();
         // The shortest are found first, so that the search is never deeper than one beyond them.
-        for (int steps = 1; steps <= routes.members.size() && routes.looks < MOST_LOOKS; steps++) {
+        for (int steps = 1; steps <= routes.members.size() && routes.work < MOST_WORK; steps++) {
             routes.look(List.of(goal), Map.of(), steps);
             if (routes.routes.isEmpty()) continue;
             routes.look(List.of(goal), Map.of(), steps + 1);
@@ -98,14 +109,33 @@ public final class Routes {
 
     /** Goes on from what is still open with at most so many steps more. */
     private void look(List<Cell> open, Map<Cell, Found> found, int steps) {
-        if (looks++ > MOST_LOOKS) return;
+        if (work > MOST_WORK) return;
+        work += 1 + open.size() + found.size();
         if (open.isEmpty()) {
             routes.putIfAbsent(signature(found), found);
             return;
         }
         if (open.size() > steps) return;
         Cell next = open.get(0);
-        for (Found how : ways.computeIfAbsent(next, this::waysTo)) take(next, how, open, found, steps);
+        Map<Relation, List<Found>> read = ways.computeIfAbsent(next, cell -> new HashMap<>());
+        for (Cell cell : members.getOrDefault(next, List.of()))
+            for (Relation relation : relations.of(cell)) {
+                // Each that is needed is found already, or is a step of its own.
+                if (relation.isEquality() || needed(relation, next) > found.size() + steps - 1) continue;
+                for (Found how : read.computeIfAbsent(relation, law -> waysTo(next, cell, law)))
+                    take(next, how, open, found, steps);
+            }
+    }
+
+    /** How many cells have to be known before a relation gives one of its cells: all others (see {@link Relation}). */
+    private int needed(Relation relation, Cell next) {
+        Set<Cell> all = unknown.computeIfAbsent(
+                relation,
+                law -> law.cells().stream()
+                        .map(this::one)
+                        .filter(one -> !isKnown(one))
+                        .collect(Collectors.toSet()));
+        return all.size() - (all.contains(next) ? 1 : 0);
     }
 
     /** What makes two routes one: the same formulas for the same cells, by whatever law. */
@@ -115,33 +145,34 @@ public final class Routes {
         return signature;
     }
 
-    /** Every way to find a cell that can be worked out and that is taught. */
-    private List<Found> waysTo(Cell next) {
+    /** How a relation gives a cell, where it can be worked out and is taught. */
+    private List<Found> waysTo(Cell next, Cell cell, Relation relation) {
         List<Found> all = new ArrayList<>();
-        for (Cell cell : members.getOrDefault(next, List.of()))
-            for (Relation relation : relations.of(cell)) {
-                if (relation.isEquality()) continue;
-                relation.formulas(cell).forEach(formula -> {
-                    List<Cell> used =
-                            FormulaCells.in(formula).stream().distinct().toList();
-                    boolean taught = used.stream().noneMatch(one -> one(one).equals(next) || isDetour(one));
-                    if (taught && Double.isFinite(formula.with(new Evaluation(this::truth))))
-                        all.add(new Found(cell, relation, formula, used));
-                });
-            }
+        relation.formulas(cell).forEach(formula -> {
+            List<Cell> used = FormulaCells.in(formula).stream().distinct().toList();
+            boolean taught = used.stream().noneMatch(one -> one(one).equals(next) || isDetour(one));
+            if (taught && Double.isFinite(formula.with(new Evaluation(this::truth))))
+                all.add(new Found(cell, relation, formula, used, unknown(used)));
+        });
         return all;
     }
 
+    private List<Cell> unknown(List<Cell> used) {
+        return used.stream()
+                .map(this::one)
+                .distinct()
+                .filter(one -> !isKnown(one))
+                .toList();
+    }
+
     private void take(Cell next, Found how, List<Cell> open, Map<Cell, Found> found, int steps) {
-        List<Cell> still = new ArrayList<>(open.subList(1, open.size()));
-        for (Cell used : how.from()) {
-            Cell from = one(used);
-            if (!isKnown(from) && !found.containsKey(from) && !still.contains(from)) still.add(from);
-        }
+        Set<Cell> still = new LinkedHashSet<>(open.subList(1, open.size()));
+        work += how.unknown().size();
+        for (Cell from : how.unknown()) if (!found.containsKey(from)) still.add(from);
         if (still.size() > steps - 1) return;
         Map<Cell, Found> now = new LinkedHashMap<>(found);
         now.put(next, how);
-        if (!circular(next, now)) look(still, now, steps - 1);
+        if (!circular(next, now)) look(List.copyOf(still), now, steps - 1);
     }
 
     private boolean isDetour(Cell used) {
@@ -156,9 +187,9 @@ public final class Routes {
         while (!waiting.isEmpty()) {
             Found how = found.get(waiting.remove(waiting.size() - 1));
             if (how == null) continue;
-            for (Cell used : how.from()) {
-                if (one(used).equals(start)) return true;
-                if (seen.add(one(used))) waiting.add(one(used));
+            for (Cell used : how.unknown()) {
+                if (used.equals(start)) return true;
+                if (seen.add(used)) waiting.add(used);
             }
         }
         return false;
