@@ -23,7 +23,7 @@ import java.util.Set;
  */
 public final class Backwards {
     /** Parts worked through in all searches together: about a second of one core. */
-    private static final long MOST_WORK = 6_000_000;
+    private static final long MOST_WORK = 4_000_000;
     /** The share of it for finding the circuits; the rest is for telling what is in conflict or wanting. */
     private static final double SEARCH = 0.5;
 

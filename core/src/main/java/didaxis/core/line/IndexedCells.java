@@ -48,29 +48,30 @@ final class IndexedCells {
     private final Optional<Subject> series;
 
     /** @param meant the group that Req is, and Rp where there are several side by side */
-    IndexedCells(Circuit circuit, Habit habit, Optional<Subject> meant) {
+    IndexedCells(Circuit circuit, Subjects subjects, Habit habit, Optional<Subject> meant) {
         this.habit = habit;
-        subjects = Subjects.of(circuit);
+        this.subjects = subjects;
         parts = circuit.parts();
-        besides = joined(circuit, Join.PARALLEL);
+        besides = joined(circuit, subjects, Join.PARALLEL);
         this.meant = meant;
         beside = besides.size() == 1 ? Optional.of(besides.get(0)) : meant.filter(besides::contains);
-        List<Subject> inSeries = joined(circuit, Join.SERIES);
+        List<Subject> inSeries = joined(circuit, subjects, Join.SERIES);
         series = inSeries.size() == 1 ? Optional.of(inSeries.get(0)) : Optional.empty();
     }
 
     /** The groups that Req and Rp may be, those side by side first. */
-    static List<Subject> groups(Circuit circuit) {
-        return Stream.concat(joined(circuit, Join.PARALLEL).stream(), joined(circuit, Join.SERIES).stream())
+    static List<Subject> groups(Circuit circuit, Subjects subjects) {
+        return Stream.concat(
+                        joined(circuit, subjects, Join.PARALLEL).stream(),
+                        joined(circuit, subjects, Join.SERIES).stream())
                 .filter(subject -> subject.kind() == Subject.Kind.GROUP)
                 .limit(MOST_GROUPS)
                 .toList();
     }
 
     /** The stretches that are joined in this way, be they groups or the whole. */
-    private static List<Subject> joined(Circuit circuit, Join wanted) {
+    private static List<Subject> joined(Circuit circuit, Subjects subjects, Join wanted) {
         Outline outline = circuit.outline();
-        Subjects subjects = Subjects.of(circuit);
         return IntStream.range(0, outline.size())
                 .filter(node -> outline.join(node) == wanted)
                 .mapToObj(subjects::at)

@@ -3,6 +3,7 @@ package didaxis.core.line;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Subject;
+import didaxis.core.circuit.Subjects;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.style.Terms;
 import java.util.ArrayList;
@@ -95,8 +96,8 @@ final class LineNames {
     private final IndexedCells cells;
     private final Map<String, Cell> phrases = new HashMap<>();
 
-    LineNames(Circuit circuit, Terms terms, Habit habit) {
-        this(new IndexedCells(circuit, habit, Optional.empty()), terms, habit);
+    LineNames(Circuit circuit, Subjects subjects, Terms terms, Habit habit) {
+        this(new IndexedCells(circuit, subjects, habit, Optional.empty()), terms, habit);
     }
 
     private LineNames(IndexedCells cells, Terms terms, Habit habit) {
@@ -118,14 +119,14 @@ final class LineNames {
     }
 
     /** Where one group is worked on. */
-    static LineNames ofGroup(Subject group, Circuit circuit, Terms terms) {
-        return new LineNames(new IndexedCells(circuit, Habit.GROUP, Optional.of(group)), terms, Habit.GROUP);
+    static LineNames ofGroup(Subject group, Circuit circuit, Subjects subjects, Terms terms) {
+        return new LineNames(new IndexedCells(circuit, subjects, Habit.GROUP, Optional.of(group)), terms, Habit.GROUP);
     }
 
     /** What Req and Rp are, in turn each of the groups. */
-    static List<LineNames> ofGroups(Circuit circuit, Terms terms) {
-        return IndexedCells.groups(circuit).stream()
-                .map(group -> new IndexedCells(circuit, Habit.PLAIN, Optional.of(group)))
+    static List<LineNames> ofGroups(Circuit circuit, Subjects subjects, Terms terms) {
+        return IndexedCells.groups(circuit, subjects).stream()
+                .map(group -> new IndexedCells(circuit, subjects, Habit.PLAIN, Optional.of(group)))
                 .map(cells -> new LineNames(cells, terms, Habit.PLAIN))
                 .toList();
     }

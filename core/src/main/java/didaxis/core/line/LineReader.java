@@ -74,16 +74,17 @@ public final class LineReader {
      */
     public LineReader(Circuit circuit, Terms terms, AmountFormat format, boolean running, Subject asked) {
         this.running = running;
-        this.metered = Subjects.of(circuit).readings().stream().anyMatch(row -> row.kind() == Subject.Kind.VOLTMETER);
-        this.names = new LineNames(circuit, terms, LineNames.Habit.PLAIN);
-        this.meters = new LineNames(circuit, terms, LineNames.Habit.METERS);
-        this.timed = new LineNames(circuit, terms, LineNames.Habit.TIMED);
-        this.energies = new LineNames(circuit, terms, LineNames.Habit.ENERGY);
-        this.terminals = new LineNames(circuit, terms, LineNames.Habit.TERMINAL);
+        Subjects subjects = Subjects.of(circuit);
+        this.metered = subjects.readings().stream().anyMatch(row -> row.kind() == Subject.Kind.VOLTMETER);
+        this.names = new LineNames(circuit, subjects, terms, LineNames.Habit.PLAIN);
+        this.meters = new LineNames(circuit, subjects, terms, LineNames.Habit.METERS);
+        this.timed = new LineNames(circuit, subjects, terms, LineNames.Habit.TIMED);
+        this.energies = new LineNames(circuit, subjects, terms, LineNames.Habit.ENERGY);
+        this.terminals = new LineNames(circuit, subjects, terms, LineNames.Habit.TERMINAL);
         this.internal = circuit.source().internalResistance() > 0;
-        this.groups = LineNames.ofGroups(circuit, terms);
+        this.groups = LineNames.ofGroups(circuit, subjects, terms);
         this.group = asked.kind() == Subject.Kind.GROUP
-                ? Optional.of(LineNames.ofGroup(asked, circuit, terms))
+                ? Optional.of(LineNames.ofGroup(asked, circuit, subjects, terms))
                 : Optional.empty();
         this.numbers = new LineNumbers(format);
     }

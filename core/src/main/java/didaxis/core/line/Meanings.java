@@ -12,7 +12,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 
 /** What the numbers of a line may stand for: a cell that has it, or what is often worked out of two without a line of its own. */
 final class Meanings {
@@ -34,9 +33,11 @@ final class Meanings {
     private static final Set<Double> CONSTANTS =
             Set.of(1.0, 2.0, 3.0, 4.0, 5.0, 10.0, 60.0, 100.0, 1000.0, 3600.0, 1e6, 1e-3, 1e-6, 3.6e6);
 
+    private final Chart chart;
     private final AlikeCells alike;
+    private final Things cells;
     /** Sums and products of two that are joined, and squares. */
-    private final List<Thing> worked = new ArrayList<>();
+    private final Things worked;
 
     /** What one number may be; nothing for a constant. */
     record Meaning(Optional<Thing> thing, int rank, double factor, double number) {}
@@ -67,18 +68,15 @@ final class Meanings {
         }
     }
 
-    /** A value that a thing may be put in as. */
-    private record Worth(Thing thing, double value) {}
-
     Meanings(Chart chart, AlikeCells alike) {
+        this.chart = chart;
         this.alike = alike;
-        joined(chart);
-        for (Cell cell : alike.cells())
-            if (cell.quantity() == Quantity.VOLTAGE || cell.quantity() == Quantity.CURRENT)
-                worked.add(new Thing(cell, Optional.of(cell), false));
+        this.cells = new Things(alike.cells().stream().map(Thing::of).toList(), chart);
+        this.worked = new Things(worked(), chart);
     }
 
-    private void joined(Chart chart) {
+    private List<Thing> worked() {
+        List<Thing> all = new ArrayList<>();
         Outline outline = chart.circuit().outline();
         for (int node = 0; node < outline.size(); node++) {
             List<Cell> members = Arrays.stream(outline.membersOf(node))
@@ -91,51 +89,36 @@ final class Meanings {
             for (int one = 0; one < members.size(); one++)
                 for (int other = one + 1; other < members.size(); other++)
                     for (boolean added : List.of(true, false))
-                        worked.add(new Thing(members.get(one), Optional.of(members.get(other)), added));
+                        all.add(new Thing(members.get(one), Optional.of(members.get(other)), added));
         }
+        for (Cell cell : alike.cells())
+            if (cell.quantity() == Quantity.VOLTAGE || cell.quantity() == Quantity.CURRENT)
+                all.add(new Thing(cell, Optional.of(cell), false));
+        return all;
     }
 
-    /**
-     * Of each number what it may be; empty where one of them can be nothing.
-     *
-     * @param worth the numbers that a cell may be put in as, in SI
-     */
-    Optional<List<List<Meaning>>> of(List<Term.Written> numbers, Function<Cell, List<Double>> worth) {
-        List<Worth> values = numbers.isEmpty()
-                ? List.of()
-                : alike.cells().stream()
-                        .flatMap(cell -> worth.apply(cell).stream().map(value -> new Worth(Thing.of(cell), value)))
-                        .toList();
+    /** Of each number what it may be; empty where one of them can be nothing. */
+    Optional<List<List<Meaning>>> of(List<Term.Written> numbers, PutValues put) {
         List<List<Meaning>> meanings = new ArrayList<>();
         for (Term.Written number : numbers) {
-            List<Meaning> some = meanings(number, values);
-            if (some.isEmpty()) some = meanings(number, worked(worth));
+            List<Meaning> some = meanings(number, cells, put);
+            if (some.isEmpty()) some = meanings(number, worked, put);
             if (some.isEmpty()) return Optional.empty();
             meanings.add(some);
         }
         return Optional.of(meanings);
     }
 
-    private List<Worth> worked(Function<Cell, List<Double>> worth) {
-        List<Worth> values = new ArrayList<>();
-        for (Thing thing : worked)
-            for (double one : worth.apply(thing.cell()))
-                for (double other : worth.apply(thing.other().orElseThrow()))
-                    if (!thing.cell().equals(thing.other().orElseThrow()) || one == other)
-                        values.add(new Worth(thing, thing.of(one, other)));
-        return values;
-    }
-
-    private List<Meaning> meanings(Term.Written number, List<Worth> values) {
+    private List<Meaning> meanings(Term.Written number, Things things, PutValues put) {
         Map<Thing, Meaning> best = new LinkedHashMap<>();
         boolean rounded = number.figures() >= LEAST_FIGURES;
-        for (Worth one : values) {
-            Thing thing = one.thing();
+        for (Thing thing : things.near(number, put.own().keySet())) {
             Thing like = new Thing(
                     alike.likeOf(thing.cell()).orElseThrow(), thing.other().flatMap(alike::likeOf), thing.added());
-            meaning(number, rounded, thing, one.value)
-                    .ifPresent(
-                            meant -> best.merge(like, meant, (before, now) -> now.rank < before.rank ? now : before));
+            for (double value : values(thing, put))
+                meaning(number, rounded, thing, value)
+                        .ifPresent(meant ->
+                                best.merge(like, meant, (before, now) -> now.rank < before.rank ? now : before));
         }
         List<Meaning> all = new ArrayList<>(best.values().stream()
                 .sorted(Comparator.comparingInt(Meaning::rank))
@@ -144,6 +127,18 @@ final class Meanings {
         if (number.quantity().isEmpty() && CONSTANTS.contains(number.si()))
             all.add(new Meaning(Optional.empty(), 0, 1, number.si()));
         return all;
+    }
+
+    private List<Double> values(Thing thing, PutValues put) {
+        List<Double> ones = put.of(thing.cell(), chart);
+        if (thing.other().isEmpty()) return ones;
+        Cell other = thing.other().get();
+        // What is multiplied by itself is one and the same.
+        if (other.equals(thing.cell()))
+            return ones.stream().map(one -> thing.of(one, one)).toList();
+        return ones.stream()
+                .flatMap(one -> put.of(other, chart).stream().map(another -> thing.of(one, another)))
+                .toList();
     }
 
     private static Optional<Meaning> meaning(Term.Written number, boolean rounded, Thing thing, double value) {

@@ -12,7 +12,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
 
@@ -69,15 +68,14 @@ public final class Substitution {
      * How an equality is a law of what is sought; empty if it is none, or says nothing of it.
      *
      * @param sought cells one of which must stand in it by its name
-     * @param worth the numbers that a cell may be put in as, in SI
+     * @param put what may be put in
      */
-    public Optional<Held> of(Term left, Term right, Predicate<Cell> sought, Function<Cell, List<Double>> worth) {
-        return of(left, right, sought, worth, held -> true);
+    public Optional<Held> of(Term left, Term right, Predicate<Cell> sought, PutValues put) {
+        return of(left, right, sought, put, held -> true);
     }
 
     /** @param wanted which of the ways counts in which it may hold */
-    public Optional<Held> of(
-            Term left, Term right, Predicate<Cell> sought, Function<Cell, List<Double>> worth, Predicate<Held> wanted) {
+    public Optional<Held> of(Term left, Term right, Predicate<Cell> sought, PutValues put, Predicate<Held> wanted) {
         List<Term.Name> names = Stream.concat(left.names(), right.names()).toList();
         if (names.isEmpty() || names.stream().anyMatch(name -> name.cell().isEmpty() && !LetterLaws.isLone(name)))
             return Optional.empty();
@@ -86,7 +84,7 @@ public final class Substitution {
         collect(right, numbers);
         List<Subject> lone = lone(names, sought);
         if (lone.isEmpty()) return Optional.empty();
-        Optional<List<List<Meaning>>> meant = meanings.of(numbers, worth);
+        Optional<List<List<Meaning>>> meant = meanings.of(numbers, put);
         return meant.flatMap(some -> new Search(left, right, names, numbers, some, sought, wanted).over(lone));
     }
 

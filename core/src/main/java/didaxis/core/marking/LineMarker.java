@@ -24,7 +24,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.function.Function;
 import java.util.function.Predicate;
 
 /**
@@ -43,7 +42,8 @@ final class LineMarker {
     private final Asked asked;
     private List<List<Step>> routes;
 
-    LineMarker(Question question, Box box, Workings.Working working, MarkingStyle style) {
+    /** @param substitution of the state in which the box is asked */
+    LineMarker(Question question, Box box, Workings.Working working, Substitution substitution, MarkingStyle style) {
         Box.Form.Amount form = (Box.Form.Amount) box.form();
         State state = question.state(form.state());
         this.question = question;
@@ -63,11 +63,12 @@ final class LineMarker {
         List<Cell> onTheWay = new ArrayList<>(
                 working.deduction().steps().stream().map(Step::cell).toList());
         Collections.reverse(onTheWay);
-        asked = new Asked(cell, chart, new Substitution(chart), onTheWay, working.known()::contains);
+        asked = new Asked(cell, chart, substitution, onTheWay, working.known()::contains);
     }
 
-    WorkedAnswer read(String text, Function<Cell, List<Double>> elsewhere) {
-        return WorkedAnswer.read(text, circuit, asked, elsewhere);
+    /** @param most lines that are read; what comes after them is for the teacher */
+    WorkedAnswer read(String text, int most, Map<Cell, List<Double>> elsewhere) {
+        return WorkedAnswer.read(text, most, circuit, asked, elsewhere);
     }
 
     /**
@@ -79,7 +80,7 @@ final class LineMarker {
             Finding answer,
             boolean unitLost,
             Map<Cell, Finding> stated,
-            Function<Cell, List<Double>> elsewhere) {
+            Map<Cell, List<Double>> elsewhere) {
         Method method = Method.of(worked, asked, elsewhere, cell -> isUseful(cell, worked));
         List<Credit> best = List.of();
         List<List<Step>> routes = routes(answer, worked, stated);
@@ -119,6 +120,7 @@ final class LineMarker {
         boolean one = !calculated
                 || box.marks() < 4
                 || shown.isEmpty()
+                || worked.statements().isEmpty()
                 || style.answerAlone() && answer.earns() && isSound(worked, stated);
         if (one) return List.of(shown);
         return allRoutes();

@@ -1,16 +1,17 @@
 package didaxis.core.marking;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.line.PutValues;
 import didaxis.core.line.Statement;
 import didaxis.core.line.Term;
 import didaxis.core.marking.WorkedAnswer.Asked;
 import didaxis.core.quantity.Quantity;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -21,7 +22,7 @@ import java.util.stream.Stream;
  * @param said what the lines have said of cells so far, as it is written
  * @param elsewhere what the learner has for cells in other boxes, in SI
  */
-record Meant(Asked asked, Map<Cell, Term.Written> said, Function<Cell, List<Double>> elsewhere) {
+record Meant(Asked asked, Map<Cell, Term.Written> said, Map<Cell, List<Double>> elsewhere) {
     private static final double CLOSE = 0.01;
     /** So many cells are tried for what a letter without an index may be. */
     private static final int MOST_CELLS = 24;
@@ -83,7 +84,7 @@ record Meant(Asked asked, Map<Cell, Term.Written> said, Function<Cell, List<Doub
     /** Whether letters are what is asked by a law. */
     private static boolean isLaw(Term letters, Asked asked) {
         return asked.substitution()
-                .of(Term.Name.of(asked.cell()), letters, asked::isSought, cell -> List.of())
+                .of(Term.Name.of(asked.cell()), letters, asked::isSought, PutValues.NONE)
                 .isPresent();
     }
 
@@ -119,7 +120,7 @@ record Meant(Asked asked, Map<Cell, Term.Written> said, Function<Cell, List<Doub
         return statement.sides().stream()
                 .filter(side -> side.names().findAny().isEmpty())
                 .anyMatch(side -> asked.substitution()
-                        .of(left, side, sought, worth(sought, asked, said, elsewhere))
+                        .of(left, side, sought, worth(sought, said, elsewhere))
                         .isPresent());
     }
 
@@ -132,14 +133,13 @@ record Meant(Asked asked, Map<Cell, Term.Written> said, Function<Cell, List<Doub
     }
 
     /** What a number may be put in for: a learner's own value of a cell, or its true one, but none of what is sought. */
-    static Function<Cell, List<Double>> worth(
-            Predicate<Cell> sought, Asked asked, Map<Cell, Term.Written> said, Function<Cell, List<Double>> elsewhere) {
-        return cell -> {
-            if (sought.test(cell)) return List.of();
-            List<Double> values = new ArrayList<>(elsewhere.apply(cell));
-            if (said.containsKey(cell)) values.add(said.get(cell).si());
-            asked.chart().value(cell).ifPresent(values::add);
-            return values;
-        };
+    static PutValues worth(Predicate<Cell> sought, Map<Cell, Term.Written> said, Map<Cell, List<Double>> elsewhere) {
+        Map<Cell, List<Double>> own = new HashMap<>(elsewhere);
+        said.forEach((cell, written) -> {
+            List<Double> values = new ArrayList<>(elsewhere.getOrDefault(cell, List.of()));
+            values.add(written.si());
+            own.put(cell, values);
+        });
+        return new PutValues(sought, own);
     }
 }

@@ -2,6 +2,7 @@ package didaxis.core.marking;
 
 import didaxis.core.circuit.Cell;
 import didaxis.core.formula.Span;
+import didaxis.core.line.PutValues;
 import didaxis.core.line.Remark;
 import didaxis.core.line.Statement;
 import didaxis.core.line.Substitution.Held;
@@ -9,9 +10,9 @@ import didaxis.core.line.Term;
 import didaxis.core.marking.WorkedAnswer.Asked;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.function.Predicate;
 
 /**
@@ -45,8 +46,8 @@ record Method(int formula, int substitution, Set<Cell> put, boolean factorLost, 
      *
      * @param useful whether a formula may rest on a cell
      */
-    static Method of(WorkedAnswer worked, Asked asked, Function<Cell, List<Double>> elsewhere, Predicate<Cell> useful) {
-        Function<Cell, List<Double>> worth = Meant.worth(asked::isSought, asked, worked.said(), elsewhere);
+    static Method of(WorkedAnswer worked, Asked asked, Map<Cell, List<Double>> elsewhere, Predicate<Cell> useful) {
+        PutValues worth = Meant.worth(asked::isSought, worked.said(), elsewhere);
         Method method = NONE;
         Method lost = method;
         for (Statement statement : worked.statements()) {
@@ -83,8 +84,7 @@ record Method(int formula, int substitution, Set<Cell> put, boolean factorLost, 
                 : method;
     }
 
-    private static Optional<Held> held(
-            Term left, Term right, Asked asked, Function<Cell, List<Double>> worth, Predicate<Cell> useful) {
+    private static Optional<Held> held(Term left, Term right, Asked asked, PutValues worth, Predicate<Cell> useful) {
         return asked.substitution()
                 .of(left, right, asked::isSought, worth, held -> !letters(held) || rests(held, asked, useful));
     }

@@ -1,15 +1,16 @@
 package didaxis.core.marking;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.line.PutValues;
 import didaxis.core.line.Statement;
 import didaxis.core.line.Substitution;
 import didaxis.core.line.Term;
 import didaxis.core.marking.WorkedAnswer.Asked;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.function.Predicate;
 
 /**
@@ -19,16 +20,16 @@ import java.util.function.Predicate;
  * @param parts the pieces of its sums and products
  * @param worth what numbers may stand for there
  */
-record PutIn(int line, Set<Cell> put, List<Term> parts, Substitution substitution, Function<Cell, List<Double>> worth) {
+record PutIn(int line, Set<Cell> put, List<Term> parts, Substitution substitution, PutValues worth) {
     /** Every one of a working. */
-    static List<PutIn> all(WorkedAnswer worked, Asked asked, Function<Cell, List<Double>> elsewhere) {
+    static List<PutIn> all(WorkedAnswer worked, Asked asked, Map<Cell, List<Double>> elsewhere) {
         List<PutIn> all = new ArrayList<>();
         for (Statement statement : worked.statements()) {
             Optional<Cell> of = statement.named().flatMap(Term.Name::cell);
             if (of.isEmpty()) continue;
             Predicate<Cell> sought = one ->
                     asked.substitution().alike(one, of.get()) && !asked.known().test(one);
-            Function<Cell, List<Double>> worth = Meant.worth(sought, asked, worked.said(), elsewhere);
+            PutValues worth = Meant.worth(sought, worked.said(), elsewhere);
             for (int k = 1; k < statement.sides().size(); k++) {
                 Term side = statement.sides().get(k);
                 if (side.names().findAny().isPresent()) continue;
@@ -61,7 +62,7 @@ record PutIn(int line, Set<Cell> put, List<Term> parts, Substitution substitutio
     private boolean isWorked(Term part, Cell cell) {
         Predicate<Cell> sought = one -> substitution.alike(one, cell);
         return substitution
-                .of(Term.Name.of(cell), part, sought, one -> sought.test(one) ? List.of() : worth.apply(one))
+                .of(Term.Name.of(cell), part, sought, worth.without(sought))
                 .filter(held -> !held.factorLost() && !held.put().isEmpty())
                 .isPresent();
     }

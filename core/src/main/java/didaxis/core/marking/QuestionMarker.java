@@ -8,7 +8,6 @@ import didaxis.core.question.Box;
 import didaxis.core.question.Knowledge;
 import didaxis.core.question.Question;
 import didaxis.core.question.Task;
-import didaxis.core.question.Workings;
 import didaxis.core.style.MarkingStyle;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -33,16 +32,14 @@ public final class QuestionMarker {
     private final List<Box> boxes;
     private final WrittenNumbers numbers;
     private final Map<Integer, StateNetwork> networks = new HashMap<>();
-    /** Of each amount that was answered in lines the one that judges these. */
-    private final Map<Box, LineMarker> lineMarkers = new HashMap<>();
-
-    private Map<Box, Workings.Working> workings;
+    private final LineMarkers lineMarkers;
 
     private QuestionMarker(Question question, MarkingStyle style) {
         this.question = question;
         this.style = style;
         boxes = question.boxes();
         Knowledge knowledge = Knowledge.of(question);
+        lineMarkers = new LineMarkers(question, style);
         numbers = new WrittenNumbers(boxes, knowledge, style);
         Map<Integer, Map<Cell, Box>> asked = new LinkedHashMap<>();
         for (Box box : boxes)
@@ -55,7 +52,11 @@ public final class QuestionMarker {
 
     /** Reads a calculation in lines without judging it. */
     public static List<Checked> lines(Question question, Box box, String text, MarkingStyle style) {
-        return of(question, style).lineMarker(box).read(text, cell -> List.of()).lines();
+        return of(question, style)
+                .lineMarkers
+                .of(box)
+                .read(text, Integer.MAX_VALUE, Map.of())
+                .lines();
     }
 
     /** @throws IllegalArgumentException if something that is given has no value */
@@ -71,7 +72,7 @@ public final class QuestionMarker {
      */
     public List<BoxFinding> mark(Map<String, String> answers) {
         Map<String, String> amountsOnly = new HashMap<>(answers);
-        Map<Box, WorkedAnswer> worked = worked(amountsOnly);
+        Map<Box, WorkedAnswer> worked = lineMarkers.read(amountsOnly, numbers);
         Map<String, Finding> amounts = new HashMap<>();
         networks.forEach((state, network) -> {
             Map<Cell, String> said = said(state, amountsOnly, worked);
@@ -99,7 +100,8 @@ public final class QuestionMarker {
                 Map<Cell, String> said = said(amount.state(), before, workedBefore);
                 Map<Cell, Finding> stated = stated(box, worked.get(box), said, before);
                 workedBefore.put(box, worked.get(box));
-                findings.add(lineMarker(box)
+                findings.add(lineMarkers
+                        .of(box)
                         .judge(
                                 worked.get(box),
                                 finding,
@@ -116,31 +118,9 @@ public final class QuestionMarker {
         boolean all =
                 style.answerAlone() || !found.finding().earns() || found.box().marks() == 1;
         if (all || !Amounts.calculated(question.task(found.box().task()).orElseThrow())) return found;
-        return lineMarker(found.box())
+        return lineMarkers
+                .of(found.box())
                 .alone(found, answers.getOrDefault(found.box().id(), ""));
-    }
-
-    /** The amounts that are answered in lines; their texts are replaced by the amounts that are the answers. */
-    private Map<Box, WorkedAnswer> worked(Map<String, String> answers) {
-        Map<Box, WorkedAnswer> worked = new LinkedHashMap<>();
-        for (Box box : boxes) {
-            if (!(box.form() instanceof Box.Form.Amount amount) || !isWorked(box, answers)) continue;
-            WorkedAnswer read =
-                    lineMarker(box).read(answers.get(box.id()), numbers.elsewhere(box, answers, other -> true));
-            if (read.statements().isEmpty() && !read.isOpen()) continue;
-            worked.put(box, read);
-            answers.put(box.id(), read.typed(amount.cell()));
-        }
-        return worked;
-    }
-
-    private boolean isWorked(Box box, Map<String, String> answers) {
-        return WorkedAnswer.isWorked(answers.getOrDefault(box.id(), ""), (Box.Form.Amount) box.form(), style.format());
-    }
-
-    private LineMarker lineMarker(Box box) {
-        if (workings == null) workings = Workings.of(question);
-        return lineMarkers.computeIfAbsent(box, one -> new LineMarker(question, one, workings.get(one), style));
     }
 
     /** The box whose answer stands for a cell in a state; empty where none does. */
@@ -153,6 +133,8 @@ public final class QuestionMarker {
     /** Findings for what the lines of one box state, among them its own amount; what stands elsewhere is as it is. */
     private Map<Cell, Finding> stated(
             Box box, WorkedAnswer worked, Map<Cell, String> said, Map<String, String> answers) {
+        // Lines that state nothing earn nothing.
+        if (worked.statements().isEmpty()) return Map.of();
         Box.Form.Amount amount = (Box.Form.Amount) box.form();
         StateNetwork network = networks.get(amount.state());
         Map<Cell, String> typed = network.typed(said, answers);

@@ -19,7 +19,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
@@ -87,11 +86,12 @@ public record WorkedAnswer(
     }
 
     /**
+     * @param most lines that are read
      * @param elsewhere what the learner has for cells in other boxes, in SI
      */
     static WorkedAnswer read(
-            String text, WorkingCheck.Circuit circuit, Asked asked, Function<Cell, List<Double>> elsewhere) {
-        List<Checked> lines = lines(text, circuit);
+            String text, int most, WorkingCheck.Circuit circuit, Asked asked, Map<Cell, List<Double>> elsewhere) {
+        List<Checked> lines = lines(text, Math.min(most, MOST_LINES), circuit);
         List<Statement> statements =
                 Statement.of(lines.stream().map(Checked::line).toList());
         Optional<Integer> answer = answer(statements, asked);
@@ -121,12 +121,11 @@ public record WorkedAnswer(
         return new WorkedAnswer(lines, understood, answer, said);
     }
 
-    private static List<Checked> lines(String text, WorkingCheck.Circuit circuit) {
+    private static List<Checked> lines(String text, int most, WorkingCheck.Circuit circuit) {
         List<String> typed = List.of(text.split("\\R", -1));
-        List<Checked> lines =
-                new ArrayList<>(WorkingCheck.of(typed.subList(0, Math.min(MOST_LINES, typed.size())), circuit));
+        List<Checked> lines = new ArrayList<>(WorkingCheck.of(typed.subList(0, Math.min(most, typed.size())), circuit));
         typed.stream()
-                .skip(MOST_LINES)
+                .skip(most)
                 .map(line -> new Checked(new Line(line, List.of(), Optional.of(new Line.Unread(0, line))), List.of()))
                 .forEach(lines::add);
         return lines;

@@ -10,13 +10,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Function;
 import java.util.function.Predicate;
 
 /** The numbers a learner wrote into the boxes of a question, in each state for which they count. */
 record WrittenNumbers(List<Box> boxes, Knowledge knowledge, MarkingStyle style) {
     /** What the learner has for cells in some of the other boxes. */
-    Function<Cell, List<Double>> elsewhere(Box here, Map<String, String> answers, Predicate<Box> which) {
+    Map<Cell, List<Double>> elsewhere(Box here, Map<String, String> answers, Predicate<Box> which) {
         int state = ((Box.Form.Amount) here.form()).state();
         Map<Cell, List<Double>> own = new HashMap<>();
         for (Box box : boxes) {
@@ -24,7 +23,7 @@ record WrittenNumbers(List<Box> boxes, Knowledge knowledge, MarkingStyle style) 
             Optional<Double> written = counts(amount, amount.cell(), state) ? number(box, answers) : Optional.empty();
             written.ifPresent(value -> own.putIfAbsent(amount.cell(), List.of(value)));
         }
-        return cell -> own.getOrDefault(cell, List.of());
+        return own;
     }
 
     /** Whether what is written for a cell in one state is what it is in another. */

@@ -30,9 +30,9 @@ import java.util.stream.Collectors;
 public final class Routes {
     /**
      * A large network has more routes than anybody could read; it is looked through no further than this, where a look
-     * counts for all that is open or found in it.
+     * counts for all that is open or found in it, and a law for all its cells.
      */
-    private static final int MOST_WORK = 240_000;
+    private static final int MOST_WORK = 120_000;
 
     private static final int MOST_ROUTES = 8;
 
@@ -129,12 +129,7 @@ public final class Routes {
 
     /** How many cells have to be known before a relation gives one of its cells: all others (see {@link Relation}). */
     private int needed(Relation relation, Cell next) {
-        Set<Cell> all = unknown.computeIfAbsent(
-                relation,
-                law -> law.cells().stream()
-                        .map(this::one)
-                        .filter(one -> !isKnown(one))
-                        .collect(Collectors.toSet()));
+        Set<Cell> all = unknown.computeIfAbsent(relation, this::unknownOf);
         return all.size() - (all.contains(next) ? 1 : 0);
     }
 
@@ -145,9 +140,18 @@ public final class Routes {
         return signature;
     }
 
+    private Set<Cell> unknownOf(Relation relation) {
+        work += relation.cells().size();
+        return relation.cells().stream()
+                .map(this::one)
+                .filter(one -> !isKnown(one))
+                .collect(Collectors.toSet());
+    }
+
     /** How a relation gives a cell, where it can be worked out and is taught. */
     private List<Found> waysTo(Cell next, Cell cell, Relation relation) {
         List<Found> all = new ArrayList<>();
+        work += relation.cells().size();
         relation.formulas(cell).forEach(formula -> {
             List<Cell> used = FormulaCells.in(formula).stream().distinct().toList();
             boolean taught = used.stream().noneMatch(one -> one(one).equals(next) || isDetour(one));

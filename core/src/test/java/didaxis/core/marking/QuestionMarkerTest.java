@@ -22,6 +22,7 @@ import didaxis.core.question.LearnersReduction;
 import didaxis.core.question.Question;
 import didaxis.core.question.Reducing;
 import didaxis.core.question.State;
+import didaxis.core.question.Task;
 import didaxis.core.question.Ways;
 import didaxis.core.solving.OperatingPoint;
 import didaxis.core.style.HouseStyle;
@@ -32,6 +33,7 @@ import didaxis.core.wording.BoxSentence;
 import didaxis.core.wording.FindingSentence;
 import didaxis.core.wording.TaskSentence;
 import didaxis.core.wording.WorkingSentence;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -39,6 +41,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
@@ -200,5 +204,31 @@ class QuestionMarkerTest {
                 List.of(1, 3, 0, 1), findings.stream().map(BoxFinding::points).toList());
         assertEquals("Not right; right is: decreases.", says.say(findings.get(2)));
         assertEquals(0, points(question, Map.of()));
+    }
+
+    /** However much is written at how large a circuit: what one sheet may take is judged, and the rest waits for the teacher. */
+    @Test
+    void linesBeyondWhatASheetMayTakeAreForTheTeacherAndNotWrong() {
+        Circuit circuit = Notation.circuit("200 V : "
+                + IntStream.rangeClosed(1, 200).mapToObj(k -> "R" + k + "=1").collect(Collectors.joining(" + ")));
+        Set<Cell> given = new LinkedHashSet<>(Set.of(EMF));
+        circuit.parts().forEach(part -> given.add(Cell.resistance(Subject.part(part.label()))));
+        List<Task> tasks = new ArrayList<>();
+        Map<String, String> answers = new HashMap<>();
+        for (int k = 1; k <= 40; k++) {
+            Map<Cell, Integer> asked = Map.of(Cell.voltage(Subject.part("R" + k)), 3);
+            tasks.add(new Amounts("1." + k, 0, Amounts.Command.CALCULATE, asked));
+            answers.put("1." + k, "V = IR\nV = 1 A × 1 Ω = 1 V");
+        }
+        State state = State.asDrawn(OperatingPoint.of(circuit).match(Chart::of, shorted -> null), given);
+        List<BoxFinding.OfLines> found =
+                QuestionMarker.of(new Question("", List.of(state), tasks), MarkingStyle.STANDARD).mark(answers).stream()
+                        .map(BoxFinding.OfLines.class::cast)
+                        .toList();
+        assertEquals(3, found.get(0).points());
+        BoxFinding.OfLines last = found.get(found.size() - 1);
+        assertTrue(last.open());
+        assertEquals(0, last.points());
+        for (BoxFinding.OfLines one : found) assertTrue(one.points() == 3 || one.open(), () -> one.toString());
     }
 }
