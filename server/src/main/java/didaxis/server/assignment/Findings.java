@@ -4,9 +4,13 @@ import didaxis.server.config.JsonColumn;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.springframework.jdbc.core.namedparam.MapSqlParameterSource;
+import org.springframework.jdbc.core.namedparam.NamedParameterJdbcOperations;
+import org.springframework.jdbc.core.namedparam.SqlParameterSource;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import tools.jackson.core.type.TypeReference;
@@ -35,10 +39,12 @@ class Findings {
             """;
 
     private final JdbcClient database;
+    private final NamedParameterJdbcOperations batches;
     private final JsonColumn json;
 
-    Findings(JdbcClient database, JsonColumn json) {
+    Findings(JdbcClient database, NamedParameterJdbcOperations batches, JsonColumn json) {
         this.database = database;
+        this.batches = batches;
         this.json = json;
     }
 
@@ -95,19 +101,23 @@ class Findings {
                 : new StoredFinding.Given(points, row.getString("reason"), row.getString("given_by"));
     }
 
-    /** Keeps a finding, in the place of what was found of the same box before. */
-    void put(long submission, StoredFinding finding) {
-        database.sql(PUT)
-                .param("submission", submission)
-                .param("box", finding.box())
-                .param("code", finding.code().name())
-                .param("points", finding.points())
-                .param("detail", text(finding.derivation()))
-                .param("slip", finding.slip() == null ? null : finding.slip().name())
-                .param("slips", finding.slips().isEmpty() ? null : json.write(finding.slips()))
-                .param("working", text(finding.working()))
-                .param("amended", finding.amended())
-                .update();
+    /** Keeps findings, each in the place of what was found of the same box before. */
+    void put(long submission, Collection<StoredFinding> found) {
+        // All in one batch: there is one writer, and others wait for it with their drafts.
+        batches.batchUpdate(PUT, found.stream().map(one -> row(submission, one)).toArray(SqlParameterSource[]::new));
+    }
+
+    private SqlParameterSource row(long submission, StoredFinding finding) {
+        return new MapSqlParameterSource()
+                .addValue("submission", submission)
+                .addValue("box", finding.box())
+                .addValue("code", finding.code().name())
+                .addValue("points", finding.points())
+                .addValue("detail", text(finding.derivation()))
+                .addValue("slip", finding.slip() == null ? null : finding.slip().name())
+                .addValue("slips", finding.slips().isEmpty() ? null : json.write(finding.slips()))
+                .addValue("working", text(finding.working()))
+                .addValue("amended", finding.amended());
     }
 
     private String text(Object detail) {

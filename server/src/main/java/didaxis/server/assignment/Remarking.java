@@ -25,7 +25,7 @@ import org.springframework.stereotype.Component;
 @Component
 class Remarking {
     private static final Logger LOG = LoggerFactory.getLogger(Remarking.class);
-    private static final int TOGETHER = 20;
+    private static final int TOGETHER = 5;
     /** Nobody waits longer for what is not marked yet. */
     private static final int MOST_SECONDS = 3;
 

@@ -150,7 +150,7 @@ class Sheets {
                 .param("at", clock.millis())
                 .param("revision", judgement.memo())
                 .update();
-        judgement.stored().forEach(found -> findings.put(keyed.id(), found));
+        findings.put(keyed.id(), judgement.stored());
     }
 
     /** Takes back what was keyed in; false if nothing was. */
@@ -188,7 +188,7 @@ class Sheets {
                 .param("revision", judgement.memo())
                 .query(Long.class)
                 .optional()
-                .ifPresent(submission -> judgement.stored().forEach(found -> findings.put(submission, found)));
+                .ifPresent(submission -> findings.put(submission, judgement.stored()));
     }
 
     /**
@@ -199,9 +199,9 @@ class Sheets {
         SubmittedSheet before = sheet.before();
         List<StoredFinding> now = findings.of(assignment, before.learnerId()).getOrDefault(before.id(), List.of());
         if (!Set.copyOf(now).equals(Set.copyOf(before.findings()))) return false;
-        sheet.findings().stream()
-                .filter(found -> !now.contains(found))
-                .forEach(found -> findings.put(before.id(), found));
+        findings.put(
+                before.id(),
+                sheet.findings().stream().filter(found -> !now.contains(found)).toList());
         database.sql(REMARK)
                 .param("id", before.id())
                 .param("marks", sheet.marks())
@@ -213,7 +213,7 @@ class Sheets {
 
     /** Another finding in the place of one that is kept. */
     void correct(long submission, StoredFinding other) {
-        findings.put(submission, other);
+        findings.put(submission, List.of(other));
     }
 
     /** Adds up anew what these sheets of an assignment earn. */
