@@ -6,6 +6,7 @@ import didaxis.core.formula.Formula;
 import didaxis.core.formula.FormulaCells;
 import didaxis.core.law.Law;
 import didaxis.core.law.Relations;
+import didaxis.core.working.Budget;
 import didaxis.core.working.Deduction;
 import didaxis.core.working.Step;
 import java.util.ArrayList;

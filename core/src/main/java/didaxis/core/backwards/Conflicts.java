@@ -8,6 +8,7 @@ import didaxis.core.formula.Span;
 import didaxis.core.law.Law;
 import didaxis.core.law.Relation;
 import didaxis.core.law.Relations;
+import didaxis.core.working.Budget;
 import didaxis.core.working.Deduction;
 import didaxis.core.working.Step;
 import java.util.ArrayList;

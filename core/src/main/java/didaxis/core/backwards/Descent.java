@@ -1,5 +1,6 @@
 package didaxis.core.backwards;
 
+import didaxis.core.working.Budget;
 import java.util.function.UnaryOperator;
 import org.hipparchus.exception.MathIllegalStateException;
 import org.hipparchus.linear.Array2DRowRealMatrix;

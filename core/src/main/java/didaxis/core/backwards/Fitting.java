@@ -10,6 +10,7 @@ import didaxis.core.circuit.Subject;
 import didaxis.core.notation.Notation;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.solving.OperatingPoint;
+import didaxis.core.working.Budget;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;

@@ -5,6 +5,7 @@ import didaxis.core.circuit.Subject;
 import didaxis.core.law.Relation;
 import didaxis.core.law.Relations;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.working.Budget;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collection;

@@ -14,6 +14,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -56,6 +57,7 @@ public final class LineReader {
     private final LineNames energies;
     private final LineNames terminals;
     private final List<LineNames> groups;
+    private final Function<Subject, LineNames> ofGroup;
     private final Optional<LineNames> group;
     private final boolean running;
     private final boolean metered;
@@ -63,16 +65,15 @@ public final class LineReader {
     private final LineNumbers numbers;
 
     public LineReader(Circuit circuit, HouseStyle style) {
-        this(circuit, style.terms(), style.numbers(), false, Subject.TOTAL);
+        this(circuit, style.terms(), style.numbers(), false);
     }
 
     /**
      * With numbers as they are read elsewhere.
      *
      * @param running whether things run for a time, so that It may be a current for a time, and E an energy
-     * @param asked what is worked on: where it is a group, Rt may be that group's
      */
-    public LineReader(Circuit circuit, Terms terms, AmountFormat format, boolean running, Subject asked) {
+    public LineReader(Circuit circuit, Terms terms, AmountFormat format, boolean running) {
         this.running = running;
         Subjects subjects = Subjects.of(circuit);
         this.metered = subjects.readings().stream().anyMatch(row -> row.kind() == Subject.Kind.VOLTMETER);
@@ -83,10 +84,30 @@ public final class LineReader {
         this.terminals = new LineNames(circuit, subjects, terms, LineNames.Habit.TERMINAL);
         this.internal = circuit.source().internalResistance() > 0;
         this.groups = LineNames.ofGroups(circuit, subjects, terms);
-        this.group = asked.kind() == Subject.Kind.GROUP
-                ? Optional.of(LineNames.ofGroup(asked, circuit, subjects, terms))
-                : Optional.empty();
+        this.ofGroup = asked -> LineNames.ofGroup(asked, circuit, subjects, terms);
+        this.group = Optional.empty();
         this.numbers = new LineNumbers(format);
+    }
+
+    private LineReader(LineReader other, Optional<LineNames> group) {
+        running = other.running;
+        metered = other.metered;
+        names = other.names;
+        meters = other.meters;
+        timed = other.timed;
+        energies = other.energies;
+        terminals = other.terminals;
+        internal = other.internal;
+        groups = other.groups;
+        ofGroup = other.ofGroup;
+        this.group = group;
+        numbers = other.numbers;
+    }
+
+    /** The same where this is worked on: if it is a group, Rt may be that group's. */
+    public LineReader asked(Subject asked) {
+        boolean isGroup = asked.kind() == Subject.Kind.GROUP;
+        return new LineReader(this, Optional.of(asked).filter(one -> isGroup).map(ofGroup));
     }
 
     /** The line in its plainest reading. */

@@ -2,6 +2,7 @@ package didaxis.core.line;
 
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Subject;
 import didaxis.core.formula.Span;
 import didaxis.core.line.Line.Chain;
 import didaxis.core.quantity.Quantity;
@@ -38,13 +39,26 @@ public final class WorkingCheck {
 
         /** As somebody reads lines of this circuit. */
         public Circuit(Chart chart, LineReader reader) {
+            this(
+                    chart,
+                    reader,
+                    new LetterLaws(chart),
+                    chart.rows().stream()
+                            .flatMap(row -> Arrays.stream(Quantity.values()).map(quantity -> Cell.of(row, quantity)))
+                            .flatMap(cell -> chart.value(cell).stream().boxed())
+                            .toList());
+        }
+
+        private Circuit(Chart chart, LineReader reader, LetterLaws laws, List<Double> values) {
             this.chart = chart;
             this.reader = reader;
-            this.laws = new LetterLaws(chart);
-            this.values = chart.rows().stream()
-                    .flatMap(row -> Arrays.stream(Quantity.values()).map(quantity -> Cell.of(row, quantity)))
-                    .flatMap(cell -> chart.value(cell).stream().boxed())
-                    .toList();
+            this.laws = laws;
+            this.values = values;
+        }
+
+        /** The same where this is worked on. */
+        public Circuit asked(Subject asked) {
+            return new Circuit(chart, reader.asked(asked), laws, values);
         }
     }
 

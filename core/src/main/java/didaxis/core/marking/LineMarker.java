@@ -10,6 +10,7 @@ import didaxis.core.line.Term;
 import didaxis.core.line.WorkingCheck;
 import didaxis.core.marking.WorkedAnswer.Asked;
 import didaxis.core.memo.Memo;
+import didaxis.core.memo.OtherRoutes;
 import didaxis.core.memo.Point;
 import didaxis.core.question.Amounts;
 import didaxis.core.question.Box;
@@ -42,28 +43,33 @@ final class LineMarker {
     private final Asked asked;
     private List<List<Step>> routes;
 
-    /** @param substitution of the state in which the box is asked */
-    LineMarker(Question question, Box box, Workings.Working working, Substitution substitution, MarkingStyle style) {
+    /** What is the same for all boxes of one state. */
+    record Shared(Chart chart, WorkingCheck.Circuit circuit, Substitution substitution) {
+        static Shared of(State state, MarkingStyle style) {
+            Chart chart = state.chart();
+            LineReader reader = new LineReader(
+                    chart.circuit(),
+                    state.relations().style().terms(),
+                    style.format(),
+                    !chart.running().seconds().isEmpty());
+            return new Shared(chart, new WorkingCheck.Circuit(chart, reader), new Substitution(chart));
+        }
+    }
+
+    /** @param shared of the state in which the box is asked */
+    LineMarker(Question question, Box box, Workings.Working working, Shared shared, MarkingStyle style) {
         Box.Form.Amount form = (Box.Form.Amount) box.form();
-        State state = question.state(form.state());
         this.question = question;
         this.box = box;
         this.cell = form.cell();
         this.style = style;
         this.working = working;
         calculated = Amounts.calculated(question.task(box.task()).orElseThrow());
-        Chart chart = state.chart();
-        LineReader reader = new LineReader(
-                chart.circuit(),
-                state.relations().style().terms(),
-                style.format(),
-                !chart.running().seconds().isEmpty(),
-                cell.subject());
-        circuit = new WorkingCheck.Circuit(chart, reader);
+        circuit = shared.circuit().asked(cell.subject());
         List<Cell> onTheWay = new ArrayList<>(
                 working.deduction().steps().stream().map(Step::cell).toList());
         Collections.reverse(onTheWay);
-        asked = new Asked(cell, chart, substitution, onTheWay, working.known()::contains);
+        asked = new Asked(cell, shared.chart(), shared.substitution(), onTheWay, working.known()::contains);
     }
 
     /** @param most lines that are read; what comes after them is for the teacher */
@@ -228,7 +234,7 @@ final class LineMarker {
     private List<List<Step>> allRoutes() {
         if (routes == null) {
             routes = new ArrayList<>(List.of(working.deduction().steps()));
-            routes.addAll(Memo.of(question, box, style).routes());
+            if (calculated) routes.addAll(new OtherRoutes(question).to((Box.Form.Amount) box.form(), working));
         }
         return routes;
     }

@@ -1,7 +1,6 @@
 package didaxis.core.marking;
 
 import didaxis.core.circuit.Cell;
-import didaxis.core.line.Substitution;
 import didaxis.core.question.Box;
 import didaxis.core.question.Question;
 import didaxis.core.question.Workings;
@@ -24,7 +23,7 @@ final class LineMarkers {
     private final Question question;
     private final MarkingStyle style;
     private final Map<Box, LineMarker> markers = new HashMap<>();
-    private final Map<Integer, Substitution> substitutions = new HashMap<>();
+    private final Map<Integer, LineMarker.Shared> states = new HashMap<>();
     private Map<Box, Workings.Working> workings;
 
     LineMarkers(Question question, MarkingStyle style) {
@@ -38,7 +37,7 @@ final class LineMarkers {
         int left = MOST_WORK;
         for (Box box : question.boxes()) {
             if (!(box.form() instanceof Box.Form.Amount amount) || !isWorked(box, answers)) continue;
-            int cells = substitution(amount.state()).cells().size();
+            int cells = state(amount.state()).substitution().cells().size();
             int lines = Math.max(0, left / cells - LINES_A_BOX);
             Map<Cell, List<Double>> elsewhere = numbers.elsewhere(box, answers, other -> true);
             WorkedAnswer read = of(box).read(answers.get(box.id()), lines, elsewhere);
@@ -57,13 +56,11 @@ final class LineMarkers {
     /** The one that judges the lines of a box. */
     LineMarker of(Box box) {
         if (workings == null) workings = Workings.of(question);
-        Substitution substitution = substitution(((Box.Form.Amount) box.form()).state());
-        return markers.computeIfAbsent(
-                box, one -> new LineMarker(question, one, workings.get(one), substitution, style));
+        LineMarker.Shared state = state(((Box.Form.Amount) box.form()).state());
+        return markers.computeIfAbsent(box, one -> new LineMarker(question, one, workings.get(one), state, style));
     }
 
-    private Substitution substitution(int state) {
-        return substitutions.computeIfAbsent(
-                state, place -> new Substitution(question.state(place).chart()));
+    private LineMarker.Shared state(int state) {
+        return states.computeIfAbsent(state, place -> LineMarker.Shared.of(question.state(place), style));
     }
 }

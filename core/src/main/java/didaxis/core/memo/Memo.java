@@ -1,28 +1,21 @@
 package didaxis.core.memo;
 
 import didaxis.core.answer.Verdict;
-import didaxis.core.circuit.Cell;
 import didaxis.core.formula.Formula;
-import didaxis.core.law.Relations;
-import didaxis.core.quantity.Quantity;
 import didaxis.core.question.Amounts;
 import didaxis.core.question.Box;
 import didaxis.core.question.InWords;
 import didaxis.core.question.Question;
-import didaxis.core.question.State;
 import didaxis.core.question.Task;
 import didaxis.core.question.Workings;
-import didaxis.core.style.HouseStyle.ParallelForm;
 import didaxis.core.style.MarkingStyle;
 import didaxis.core.words.KeyPhrase;
 import didaxis.core.working.Deduction;
 import didaxis.core.working.Step;
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 
 /** The model answer to each box of a question, with its points where they are earned. */
 public record Memo(List<Entry> entries) {
@@ -53,25 +46,20 @@ public record Memo(List<Entry> entries) {
     /** @throws IllegalArgumentException if the question has flaws that leave an asked cell without a value */
     public static Memo of(Question question, MarkingStyle style) {
         Map<Box, Workings.Working> workings = Workings.of(question);
+        OtherRoutes routes = new OtherRoutes(question);
         List<Entry> entries = new ArrayList<>();
         for (Task task : question.tasks())
             for (Box box : task.boxes())
                 entries.add(
                         workings.containsKey(box)
-                                ? worked(task, box, question, workings.get(box), style)
+                                ? worked(task, box, question, workings.get(box), style, routes)
                                 : new Entry(task, box, written(task, box, question, style), List.of()));
         return new Memo(entries);
     }
 
-    /** Of one box that asks for an amount. */
-    public static Entry of(Question question, Box box, MarkingStyle style) {
-        Task task = question.task(box.task()).orElseThrow();
-        return worked(task, box, question, Workings.of(question).get(box), style);
-    }
-
-    private static Entry worked(Task task, Box box, Question question, Workings.Working from, MarkingStyle style) {
+    private static Entry worked(
+            Task task, Box box, Question question, Workings.Working from, MarkingStyle style, OtherRoutes routes) {
         Box.Form.Amount amount = (Box.Form.Amount) box.form();
-        State state = question.state(amount.state());
         Deduction working = from.deduction();
         boolean calculated = Amounts.calculated(task);
         List<Line> lines = new ArrayList<>();
@@ -81,7 +69,7 @@ public record Memo(List<Entry> entries) {
             return new Entry(
                     task, box, List.of(new Line.Written(question.model(box, style), points.get(0))), List.of());
         for (int k = 0; k < steps.size(); k++) lines.add(new Line.Worked(steps.get(k), working, points.get(k)));
-        return new Entry(task, box, lines, calculated ? others(amount.cell(), state, from.known(), steps) : List.of());
+        return new Entry(task, box, lines, calculated ? routes.to(amount, from) : List.of());
     }
 
     /**
@@ -113,32 +101,6 @@ public record Memo(List<Entry> entries) {
 
     private static boolean copies(Step step) {
         return step.formula() instanceof Formula.Of;
-    }
-
-    /** Routes that are not the one that is shown. */
-    private static List<List<Step>> others(Cell cell, State state, Set<Cell> known, List<Step> shown) {
-        Set<Set<Object>> seen = new HashSet<>(Set.of(signature(shown)));
-        List<List<Step>> others = new ArrayList<>();
-        for (Relations relations : networks(cell, state))
-            for (List<Step> route : Routes.to(cell, relations, known))
-                if (seen.add(signature(route))) others.add(route);
-        return others;
-    }
-
-    /** Two in parallel are worked out in either form where their resistance is asked, whichever is the style's own. */
-    private static List<Relations> networks(Cell cell, State state) {
-        Relations own = state.relations();
-        if (cell.quantity() != Quantity.RESISTANCE) return List.of(own);
-        ParallelForm other = own.style().parallelForm() == ParallelForm.RECIPROCAL_SUM
-                ? ParallelForm.PRODUCT_OVER_SUM
-                : ParallelForm.RECIPROCAL_SUM;
-        return List.of(own, Relations.of(state.chart(), own.style().with(other)));
-    }
-
-    private static Set<Object> signature(List<Step> steps) {
-        Set<Object> signature = new HashSet<>();
-        steps.forEach(step -> signature.add(List.of(step.cell(), step.law(), step.formula())));
-        return signature;
     }
 
     private static List<Line> written(Task task, Box box, Question question, MarkingStyle style) {

@@ -7,6 +7,7 @@ import didaxis.core.formula.FormulaCells;
 import didaxis.core.law.Relation;
 import didaxis.core.law.Relations;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.working.Budget;
 import didaxis.core.working.Step;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -32,7 +33,10 @@ public final class Routes {
      * A large network has more routes than anybody could read; it is looked through no further than this, where a look
      * counts for all that is open or found in it, and a law for all its cells.
      */
-    private static final int MOST_WORK = 120_000;
+    static final int MOST_WORK = 120_000;
+
+    /** To read a formula is so much more work than to look at its cells. */
+    private static final int TO_READ = 4;
 
     private static final int MOST_ROUTES = 8;
 
@@ -42,12 +46,9 @@ public final class Routes {
     private final Relations relations;
     private final Set<Cell> known;
     private final Cell target;
-    /** Of each cell the one that stands for all that are equal to it. */
-    private final Map<Cell, Cell> equal = new HashMap<>();
-
-    private final Map<Cell, List<Cell>> members = new LinkedHashMap<>();
+    private final EqualCells equal;
     private final Map<Set<List<Object>>, Map<Cell, Found>> routes = new LinkedHashMap<>();
-    private int work;
+    private final Budget budget;
 
     /** Ways to find a cell, the formulas of a law for it once they are asked for: those of a sum of 200 are long. */
     private final Map<Cell, Map<Relation, List<Found>>> ways = new HashMap<>();
@@ -61,16 +62,13 @@ public final class Routes {
      */
     private record Found(Cell cell, Relation relation, Formula formula, List<Cell> from, List<Cell> unknown) {}
 
-    private Routes(Cell target, Relations relations, Collection<Cell> known) {
+    private Routes(Cell target, Relations relations, Collection<Cell> known, Budget budget) {
+        this.budget = budget;
         this.target = target;
         this.relations = relations;
         this.known = new HashSet<>(known);
-        for (Relation relation : relations.all())
-            if (relation.isEquality())
-                for (Cell cell : relation.cells())
-                    equal.put(one(cell), one(relation.cells().get(0)));
-        for (Cell cell : relations.cells())
-            members.computeIfAbsent(one(cell), first -> new ArrayList<>()).add(cell);
+        budget.spend(relations.cells().size());
+        equal = new EqualCells(relations, this.known);
     }
 
     /**
@@ -79,38 +77,35 @@ public final class Routes {
      * @param known what is given, or was found in earlier tasks
      */
     public static List<List<Step>> to(Cell target, Relations relations, Collection<Cell> known) {
-        Routes routes = new Routes(target, relations, known);
-        Cell goal = routes.one(target);
-        if (routes.isKnown(goal)) return List.of();
+        return to(target, relations, known, new Budget(MOST_WORK));
+    }
+
+    /** With no more work than this. */
+    static List<List<Step>> to(Cell target, Relations relations, Collection<Cell> known, Budget budget) {
+        return new Routes(target, relations, known, budget).found();
+    }
+
+    private List<List<Step>> found() {
+        Cell goal = equal.one(target);
+        if (equal.isKnown(goal)) return List.of();
         // The shortest are found first, so that the search is never deeper than one beyond them.
-        for (int steps = 1; steps <= routes.members.size() && routes.work < MOST_WORK; steps++) {
-            routes.look(List.of(goal), Map.of(), steps);
-            if (routes.routes.isEmpty()) continue;
-            routes.look(List.of(goal), Map.of(), steps + 1);
+        for (int steps = 1; steps <= equal.size() && !budget.spent(); steps++) {
+            look(List.of(goal), Map.of(), steps);
+            if (routes.isEmpty()) continue;
+            look(List.of(goal), Map.of(), steps + 1);
             break;
         }
-        return routes.routes.values().stream()
+        return routes.values().stream()
                 .sorted(Comparator.comparingInt(Map::size))
                 .limit(MOST_ROUTES)
-                .map(routes::steps)
+                .map(this::steps)
                 .toList();
-    }
-
-    private Cell one(Cell cell) {
-        Cell at = cell;
-        while (equal.getOrDefault(at, at) != at && !equal.getOrDefault(at, at).equals(at)) at = equal.get(at);
-        return at;
-    }
-
-    private boolean isKnown(Cell representative) {
-        return members.getOrDefault(representative, List.of(representative)).stream()
-                .anyMatch(known::contains);
     }
 
     /** Goes on from what is still open with at most so many steps more. */
     private void look(List<Cell> open, Map<Cell, Found> found, int steps) {
-        if (work > MOST_WORK) return;
-        work += 1 + open.size() + found.size();
+        if (budget.spent()) return;
+        budget.spend(1 + open.size() + found.size());
         if (open.isEmpty()) {
             routes.putIfAbsent(signature(found), found);
             return;
@@ -118,7 +113,7 @@ public final class Routes {
         if (open.size() > steps) return;
         Cell next = open.get(0);
         Map<Relation, List<Found>> read = ways.computeIfAbsent(next, cell -> new HashMap<>());
-        for (Cell cell : members.getOrDefault(next, List.of()))
+        for (Cell cell : equal.members(next))
             for (Relation relation : relations.of(cell)) {
                 // Each that is needed is found already, or is a step of its own.
                 if (relation.isEquality() || needed(relation, next) > found.size() + steps - 1) continue;
@@ -141,20 +136,20 @@ public final class Routes {
     }
 
     private Set<Cell> unknownOf(Relation relation) {
-        work += relation.cells().size();
+        budget.spend(relation.cells().size());
         return relation.cells().stream()
-                .map(this::one)
-                .filter(one -> !isKnown(one))
+                .map(equal::one)
+                .filter(one -> !equal.isKnown(one))
                 .collect(Collectors.toSet());
     }
 
     /** How a relation gives a cell, where it can be worked out and is taught. */
     private List<Found> waysTo(Cell next, Cell cell, Relation relation) {
         List<Found> all = new ArrayList<>();
-        work += relation.cells().size();
+        budget.spend((long) TO_READ * relation.cells().size());
         relation.formulas(cell).forEach(formula -> {
             List<Cell> used = FormulaCells.in(formula).stream().distinct().toList();
-            boolean taught = used.stream().noneMatch(one -> one(one).equals(next) || isDetour(one));
+            boolean taught = used.stream().noneMatch(one -> equal.one(one).equals(next) || isDetour(one));
             if (taught && Double.isFinite(formula.with(new Evaluation(this::truth))))
                 all.add(new Found(cell, relation, formula, used, unknown(used)));
         });
@@ -163,15 +158,15 @@ public final class Routes {
 
     private List<Cell> unknown(List<Cell> used) {
         return used.stream()
-                .map(this::one)
+                .map(equal::one)
                 .distinct()
-                .filter(one -> !isKnown(one))
+                .filter(one -> !equal.isKnown(one))
                 .toList();
     }
 
     private void take(Cell next, Found how, List<Cell> open, Map<Cell, Found> found, int steps) {
         Set<Cell> still = new LinkedHashSet<>(open.subList(1, open.size()));
-        work += how.unknown().size();
+        budget.spend(how.unknown().size());
         for (Cell from : how.unknown()) if (!found.containsKey(from)) still.add(from);
         if (still.size() > steps - 1) return;
         Map<Cell, Found> now = new LinkedHashMap<>(found);
@@ -181,7 +176,7 @@ public final class Routes {
 
     private boolean isDetour(Cell used) {
         boolean power = used.quantity() == Quantity.POWER;
-        return power && !THROUGH_POWER.contains(target.quantity()) && !isKnown(one(used));
+        return power && !THROUGH_POWER.contains(target.quantity()) && !equal.isKnown(equal.one(used));
     }
 
     /** Whether a cell would be found from itself. */
@@ -213,13 +208,12 @@ public final class Routes {
 
     private void find(Cell cell, Map<Cell, Found> route, Set<Cell> there, List<Step> steps) {
         if (there.contains(cell)) return;
-        List<Cell> alike = members.getOrDefault(one(cell), List.of(cell));
-        Cell from = alike.stream()
+        Cell from = equal.members(equal.one(cell)).stream()
                 .filter(there::contains)
                 .findFirst()
-                .orElseGet(() -> route.get(one(cell)).cell());
+                .orElseGet(() -> route.get(equal.one(cell)).cell());
         if (!there.contains(from)) {
-            Found how = route.get(one(cell));
+            Found how = route.get(equal.one(cell));
             for (Cell used : how.from()) find(used, route, there, steps);
             steps.add(new Step(Step.Phase.UNFOLD, how.relation().law(), from, how.formula(), truth(from)));
             there.add(from);

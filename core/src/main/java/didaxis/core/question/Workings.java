@@ -1,7 +1,9 @@
 package didaxis.core.question;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.working.Chaining;
 import didaxis.core.working.Deduction;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.Map;
@@ -26,6 +28,7 @@ public final class Workings {
     public static Map<Box, Working> of(Question question) {
         Knowledge knowledge = Knowledge.of(question);
         Map<Box, Working> workings = new LinkedHashMap<>();
+        Map<Integer, Chaining> chainings = new HashMap<>();
         Map<Integer, Set<Cell>> found = new LinkedHashMap<>();
         for (Box box : question.boxes()) {
             if (!(box.form() instanceof Box.Form.Amount amount)) continue;
@@ -35,7 +38,12 @@ public final class Workings {
                     .forEach(cell -> values.put(cell, state.chart().value(cell).orElseThrow()));
             values.remove(amount.cell());
             workings.put(
-                    box, new Working(values.keySet(), Deduction.of(state.relations(), values, Set.of(amount.cell()))));
+                    box,
+                    new Working(
+                            values.keySet(),
+                            chainings
+                                    .computeIfAbsent(amount.state(), first -> new Chaining(state.relations()))
+                                    .deduce(values, amount.cell())));
             found.computeIfAbsent(amount.state(), one -> new LinkedHashSet<>()).add(amount.cell());
         }
         return workings;

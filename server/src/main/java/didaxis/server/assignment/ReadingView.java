@@ -77,11 +77,11 @@ record ReadingView(
     private static List<ReadLineView> lines(Task task, Box box, Paper paper, Question question, String text) {
         Chart chart = question.state(task.state()).chart();
         LineReader reader = new LineReader(
-                chart.circuit(),
-                paper.style().house().terms(),
-                paper.style().marking().format(),
-                !chart.running().seconds().isEmpty(),
-                ((Box.Form.Amount) box.form()).cell().subject());
+                        chart.circuit(),
+                        paper.style().house().terms(),
+                        paper.style().marking().format(),
+                        !chart.running().seconds().isEmpty())
+                .asked(((Box.Form.Amount) box.form()).cell().subject());
         return text.lines().map(reader::likeliest).map(ReadLineView::of).toList();
     }
 

@@ -63,8 +63,6 @@ public record QuestionBody(
 
     static final String HIDDEN = "hidden";
     private static final int LONGEST_STEM = 4_000;
-    private static final int MOST_TASKS = 60;
-    private static final int MOST_BOXES = 400;
 
     /** Some parts, groups or the total, and for how long they run in all states: "12 s", "720 h". */
     public record RunningBody(List<String> things, String time) {}
@@ -100,7 +98,7 @@ public record QuestionBody(
         if (plan != null) plan.in(style);
         if (tasks == null)
             throw Problem.badRequest("A question has a list of tasks.").with("field", "tasks");
-        if (tasks.size() > MOST_TASKS) throw Problem.badRequest("A question has at most " + MOST_TASKS + " tasks.");
+        QuestionSize.tasks(tasks.size());
         if (notation == null || notation.isBlank()) return inWords();
         Question plain = asked(stem == null ? "" : stem, new StatesReader(this, style).states(), tasks);
         VariedBody.template(this, plain, style);
@@ -168,9 +166,7 @@ public record QuestionBody(
                 asked.add(read(task, "1." + (asked.size() + 1), all));
             }
             Question question = new Question(text, !HIDDEN.equals(drawing), all, asked);
-            if (question.boxes().size() > MOST_BOXES)
-                throw Problem.badRequest("A question has at most " + MOST_BOXES + " boxes.")
-                        .with("field", "tasks");
+            QuestionSize.boxes(question);
             return question;
         } catch (IllegalArgumentException e) {
             throw Problem.badRequest("This question cannot be asked: " + e.getMessage() + ".");
