@@ -2,13 +2,11 @@ package didaxis.core.line;
 
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
-import didaxis.core.circuit.Subject;
 import didaxis.core.formula.Span;
 import didaxis.core.line.Line.Chain;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.style.HouseStyle;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Optional;
@@ -30,39 +28,7 @@ public final class WorkingCheck {
     /** A line with what there is to say of it; nothing where all of it holds. */
     public record Checked(Line line, List<Remark> remarks) {}
 
-    /** What is the same for all workings of one circuit. */
-    public static final class Circuit {
-        private final Chart chart;
-        private final LineReader reader;
-        private final LetterLaws laws;
-        private final List<Double> values;
-
-        /** As somebody reads lines of this circuit. */
-        public Circuit(Chart chart, LineReader reader) {
-            this(
-                    chart,
-                    reader,
-                    new LetterLaws(chart),
-                    chart.rows().stream()
-                            .flatMap(row -> Arrays.stream(Quantity.values()).map(quantity -> Cell.of(row, quantity)))
-                            .flatMap(cell -> chart.value(cell).stream().boxed())
-                            .toList());
-        }
-
-        private Circuit(Chart chart, LineReader reader, LetterLaws laws, List<Double> values) {
-            this.chart = chart;
-            this.reader = reader;
-            this.laws = laws;
-            this.values = values;
-        }
-
-        /** The same where this is worked on. */
-        public Circuit asked(Subject asked) {
-            return new Circuit(chart, reader.asked(asked), laws, values);
-        }
-    }
-
-    private WorkingCheck(Circuit circuit) {
+    private WorkingCheck(CheckedCircuit circuit) {
         this.chart = circuit.chart;
         this.reader = circuit.reader;
         this.laws = circuit.laws;
@@ -71,11 +37,11 @@ public final class WorkingCheck {
 
     /** Every line in its order. */
     public static List<Checked> of(List<String> lines, Chart chart, HouseStyle style) {
-        return of(lines, new Circuit(chart, new LineReader(chart.circuit(), style)));
+        return of(lines, new CheckedCircuit(chart, new LineReader(chart.circuit(), style)));
     }
 
     /** Every line in its order. */
-    public static List<Checked> of(List<String> lines, Circuit circuit) {
+    public static List<Checked> of(List<String> lines, CheckedCircuit circuit) {
         WorkingCheck check = new WorkingCheck(circuit);
         List<Checked> all = new ArrayList<>();
         for (int k = 0; k < lines.size(); k++) {

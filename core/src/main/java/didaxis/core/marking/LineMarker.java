@@ -1,13 +1,11 @@
 package didaxis.core.marking;
 
-import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
-import didaxis.core.line.LineReader;
+import didaxis.core.line.CheckedCircuit;
 import didaxis.core.line.Remark;
 import didaxis.core.line.Statement;
 import didaxis.core.line.Substitution;
 import didaxis.core.line.Term;
-import didaxis.core.line.WorkingCheck;
 import didaxis.core.marking.WorkedAnswer.Asked;
 import didaxis.core.memo.Memo;
 import didaxis.core.memo.OtherRoutes;
@@ -15,7 +13,6 @@ import didaxis.core.memo.Point;
 import didaxis.core.question.Amounts;
 import didaxis.core.question.Box;
 import didaxis.core.question.Question;
-import didaxis.core.question.State;
 import didaxis.core.question.Workings;
 import didaxis.core.style.MarkingStyle;
 import didaxis.core.working.Step;
@@ -39,25 +36,21 @@ final class LineMarker {
     private final MarkingStyle style;
     private final Workings.Working working;
     private final boolean calculated;
-    private final WorkingCheck.Circuit circuit;
+    private final CheckedCircuit circuit;
     private final Asked asked;
     private List<List<Step>> routes;
 
-    /** What is the same for all boxes of one state. */
-    record Shared(Chart chart, WorkingCheck.Circuit circuit, Substitution substitution) {
-        static Shared of(State state, MarkingStyle style) {
-            Chart chart = state.chart();
-            LineReader reader = new LineReader(
-                    chart.circuit(),
-                    state.relations().style().terms(),
-                    style.format(),
-                    !chart.running().seconds().isEmpty());
-            return new Shared(chart, new WorkingCheck.Circuit(chart, reader), new Substitution(chart));
-        }
-    }
-
-    /** @param shared of the state in which the box is asked */
-    LineMarker(Question question, Box box, Workings.Working working, Shared shared, MarkingStyle style) {
+    /**
+     * @param circuit the lines of the state in which the box is asked
+     * @param substitution of the same
+     */
+    LineMarker(
+            Question question,
+            Box box,
+            Workings.Working working,
+            CheckedCircuit circuit,
+            Substitution substitution,
+            MarkingStyle style) {
         Box.Form.Amount form = (Box.Form.Amount) box.form();
         this.question = question;
         this.box = box;
@@ -65,11 +58,12 @@ final class LineMarker {
         this.style = style;
         this.working = working;
         calculated = Amounts.calculated(question.task(box.task()).orElseThrow());
-        circuit = shared.circuit().asked(cell.subject());
+        this.circuit = circuit.asked(cell.subject());
         List<Cell> onTheWay = new ArrayList<>(
                 working.deduction().steps().stream().map(Step::cell).toList());
         Collections.reverse(onTheWay);
-        asked = new Asked(cell, shared.chart(), shared.substitution(), onTheWay, working.known()::contains);
+        asked = new Asked(
+                cell, question.state(form.state()).chart(), substitution, onTheWay, working.known()::contains);
     }
 
     /** @param most lines that are read; what comes after them is for the teacher */

@@ -1,6 +1,7 @@
 package didaxis.core.marking;
 
 import didaxis.core.circuit.Cell;
+import didaxis.core.line.Substitution;
 import didaxis.core.question.Box;
 import didaxis.core.question.Question;
 import didaxis.core.question.Workings;
@@ -12,55 +13,44 @@ import java.util.Map;
 
 /** Reads the amounts of a question that are answered in lines, and has of each the one that judges these. */
 final class LineMarkers {
-    /**
-     * So much work goes into the lines of one sheet, each counted by the cells of its circuit: about a second of one core.
-     * Lines beyond it are for the teacher.
-     */
-    private static final int MOST_WORK = 70_000;
-    /** To look for the routes to one amount is as much work as so many lines. */
-    private static final int LINES_A_BOX = 8;
-
     private final Question question;
     private final MarkingStyle style;
     private final Map<Box, LineMarker> markers = new HashMap<>();
-    private final Map<Integer, LineMarker.Shared> states = new HashMap<>();
+    private final Map<Integer, Substitution> substitutions = new HashMap<>();
+    private final WorkedLines lines;
     private Map<Box, Workings.Working> workings;
 
     LineMarkers(Question question, MarkingStyle style) {
         this.question = question;
         this.style = style;
+        lines = new WorkedLines(question, style);
     }
 
     /** The amounts that are answered in lines; their texts are replaced by the amounts that are the answers. */
     Map<Box, WorkedAnswer> read(Map<String, String> answers, WrittenNumbers numbers) {
         Map<Box, WorkedAnswer> worked = new LinkedHashMap<>();
-        int left = MOST_WORK;
-        for (Box box : question.boxes()) {
-            if (!(box.form() instanceof Box.Form.Amount amount) || !isWorked(box, answers)) continue;
-            int cells = state(amount.state()).substitution().cells().size();
-            int lines = Math.max(0, left / cells - LINES_A_BOX);
+        lines.most(answers).forEach((box, most) -> {
             Map<Cell, List<Double>> elsewhere = numbers.elsewhere(box, answers, other -> true);
-            WorkedAnswer read = of(box).read(answers.get(box.id()), lines, elsewhere);
-            left -= cells * (LINES_A_BOX + Math.min(lines, read.lines().size()));
-            if (read.statements().isEmpty() && !read.isOpen()) continue;
+            WorkedAnswer read = of(box).read(answers.get(box.id()), most, elsewhere);
+            if (read.statements().isEmpty() && !read.isOpen()) return;
             worked.put(box, read);
-            answers.put(box.id(), read.typed(amount.cell()));
-        }
+            answers.put(box.id(), read.typed(((Box.Form.Amount) box.form()).cell()));
+        });
         return worked;
-    }
-
-    private boolean isWorked(Box box, Map<String, String> answers) {
-        return WorkedAnswer.isWorked(answers.getOrDefault(box.id(), ""), (Box.Form.Amount) box.form(), style.format());
     }
 
     /** The one that judges the lines of a box. */
     LineMarker of(Box box) {
         if (workings == null) workings = Workings.of(question);
-        LineMarker.Shared state = state(((Box.Form.Amount) box.form()).state());
-        return markers.computeIfAbsent(box, one -> new LineMarker(question, one, workings.get(one), state, style));
+        int state = ((Box.Form.Amount) box.form()).state();
+        return markers.computeIfAbsent(
+                box,
+                one -> new LineMarker(
+                        question, one, workings.get(one), lines.circuit(state), substitution(state), style));
     }
 
-    private LineMarker.Shared state(int state) {
-        return states.computeIfAbsent(state, place -> LineMarker.Shared.of(question.state(place), style));
+    private Substitution substitution(int state) {
+        return substitutions.computeIfAbsent(
+                state, place -> new Substitution(question.state(place).chart()));
     }
 }

@@ -2,7 +2,6 @@ package didaxis.core.marking;
 
 import didaxis.core.answer.Verdict;
 import didaxis.core.circuit.Cell;
-import didaxis.core.line.WorkingCheck.Checked;
 import didaxis.core.question.Amounts;
 import didaxis.core.question.Box;
 import didaxis.core.question.Knowledge;
@@ -48,15 +47,6 @@ public final class QuestionMarker {
                         .putIfAbsent(amount.cell(), box);
         asked.forEach(
                 (state, own) -> networks.put(state, StateNetwork.of(question, knowledge, style, state, own, asked)));
-    }
-
-    /** Reads a calculation in lines without judging it. */
-    public static List<Checked> lines(Question question, Box box, String text, MarkingStyle style) {
-        return of(question, style)
-                .lineMarkers
-                .of(box)
-                .read(text, Integer.MAX_VALUE, Map.of())
-                .lines();
     }
 
     /** @throws IllegalArgumentException if something that is given has no value */

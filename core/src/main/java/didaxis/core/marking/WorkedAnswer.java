@@ -3,6 +3,7 @@ package didaxis.core.marking;
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
+import didaxis.core.line.CheckedCircuit;
 import didaxis.core.line.Line;
 import didaxis.core.line.Remark;
 import didaxis.core.line.Statement;
@@ -33,7 +34,7 @@ import java.util.stream.IntStream;
 public record WorkedAnswer(
         List<Checked> lines, List<Statement> statements, Optional<Integer> answer, Map<Cell, Term.Written> said) {
     /** So many lines are read; nobody needs more for one amount. */
-    private static final int MOST_LINES = 40;
+    static final int MOST_LINES = 40;
     /** An amount does not say how it came about. */
     private static final Pattern CALCULATED = Pattern.compile("(?s).*=.*([=+×*/÷√^]| x ).*|.*[+×*/÷√^].*=.*");
 
@@ -90,8 +91,8 @@ public record WorkedAnswer(
      * @param elsewhere what the learner has for cells in other boxes, in SI
      */
     static WorkedAnswer read(
-            String text, int most, WorkingCheck.Circuit circuit, Asked asked, Map<Cell, List<Double>> elsewhere) {
-        List<Checked> lines = lines(text, Math.min(most, MOST_LINES), circuit);
+            String text, int most, CheckedCircuit circuit, Asked asked, Map<Cell, List<Double>> elsewhere) {
+        List<Checked> lines = lines(text, most, circuit);
         List<Statement> statements =
                 Statement.of(lines.stream().map(Checked::line).toList());
         Optional<Integer> answer = answer(statements, asked);
@@ -121,8 +122,12 @@ public record WorkedAnswer(
         return new WorkedAnswer(lines, understood, answer, said);
     }
 
-    private static List<Checked> lines(String text, int most, WorkingCheck.Circuit circuit) {
-        List<String> typed = List.of(text.split("\\R", -1));
+    static List<String> typed(String text) {
+        return List.of(text.split("\\R", -1));
+    }
+
+    static List<Checked> lines(String text, int most, CheckedCircuit circuit) {
+        List<String> typed = typed(text);
         List<Checked> lines = new ArrayList<>(WorkingCheck.of(typed.subList(0, Math.min(most, typed.size())), circuit));
         typed.stream()
                 .skip(most)

@@ -57,6 +57,22 @@ public record Memo(List<Entry> entries) {
         return new Memo(entries);
     }
 
+    /** How many points it has, without any other routes. */
+    public static int ticks(Question question, MarkingStyle style) {
+        Map<Box, Workings.Working> workings = Workings.of(question);
+        int ticks = 0;
+        for (Task task : question.tasks())
+            for (Box box : task.boxes()) {
+                List<List<Point>> points = workings.containsKey(box)
+                        ? points(workings.get(box).deduction().steps(), box.marks(), Amounts.calculated(task))
+                        : written(task, box, question, style).stream()
+                                .map(Line::points)
+                                .toList();
+                ticks += points.stream().mapToInt(List::size).sum();
+            }
+        return ticks;
+    }
+
     private static Entry worked(
             Task task, Box box, Question question, Workings.Working from, MarkingStyle style, OtherRoutes routes) {
         Box.Form.Amount amount = (Box.Form.Amount) box.form();

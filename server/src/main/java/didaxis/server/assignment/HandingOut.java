@@ -12,6 +12,7 @@ import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
 import didaxis.server.question.FlawView;
 import didaxis.server.question.QuestionContent;
+import didaxis.server.question.QuestionSize;
 import didaxis.server.question.VariedQuestion;
 import java.time.Clock;
 import java.time.Instant;
@@ -59,6 +60,11 @@ public class HandingOut {
      * @throws Problem if one of them cannot be handed out
      */
     public static List<FoundQuestion> found(List<QuestionContent> questions, Versions versions, long seed) {
+        if (!QuestionSize.fit(
+                questions.stream().map(one -> one.body().question()).toList()))
+            throw Problem.of(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "Together these questions ask for more amounts of large circuits than one sheet can. Hand out some of them by themselves.");
         return questions.stream()
                 .map(one -> new FoundQuestion(one, sets(one, versions, seed)))
                 .toList();

@@ -31,11 +31,11 @@ record Judgement(Map<String, BoxFinding> findings, List<StoredFinding> stored, i
 
     /** What was found of a sheet that was sent. */
     static List<BoxFindingView> views(Paper paper, SubmittedSheet sent) {
-        Map<String, String> typed = Judging.typed(sent.answers());
+        SheetLines lines = new SheetLines(paper, sent.answers());
         Map<String, Paper.Place> places = paper.places();
         Map<String, BoxFinding> findings = new LinkedHashMap<>();
-        places.forEach((id, place) -> sent.finding(id)
-                .ifPresent(stored -> findings.put(id, stored.in(paper, place, typed.getOrDefault(id, "")))));
+        places.forEach((id, place) ->
+                sent.finding(id).ifPresent(stored -> findings.put(id, stored.in(paper, place, lines))));
         List<BoxFindingView> views = views(findings, paper.style()).stream()
                 .map(view -> counted(
                         view,
@@ -49,17 +49,17 @@ record Judgement(Map<String, BoxFinding> findings, List<StoredFinding> stored, i
     /** The same without what is right, for a learner who may try again. */
     static List<BoxFindingView> hints(Paper paper, SubmittedSheet sent, List<BoxFindingView> findings) {
         Map<String, Paper.Place> places = paper.places();
+        SheetLines lines = new SheetLines(paper, sent.answers());
         HintSentence sentences = new HintSentence(amounts(paper.style()));
         return findings.stream()
-                .map(view -> view.hinting(sentences.say(sent.finding(view.box())
-                        .orElseThrow()
-                        .in(paper, places.get(view.box()), sent.text(view.box())))))
+                .map(view -> view.hinting(
+                        sentences.say(sent.finding(view.box()).orElseThrow().in(paper, places.get(view.box()), lines))))
                 .toList();
     }
 
     /** What was found of one box of a sheet that was sent. */
     static BoxFindingView view(Paper paper, SubmittedSheet sent, Paper.Place place, StoredFinding stored) {
-        BoxFinding found = stored.in(paper, place, sent.text(place.id()));
+        BoxFinding found = stored.in(paper, place, new SheetLines(paper, sent.answers()));
         return counted(views(Map.of(place.id(), found), paper.style()).get(0), paper, place, stored);
     }
 

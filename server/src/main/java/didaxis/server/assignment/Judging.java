@@ -32,8 +32,7 @@ final class Judging {
     /** What is found of one question, by the ids of its boxes on the sheet. */
     Map<String, BoxFinding> question(int place, Map<String, String> typed) {
         Question question = paper.questions().get(place);
-        Map<String, String> own = new HashMap<>();
-        question.boxes().forEach(box -> own.put(box.id(), typed.getOrDefault(Paper.id(place, box), "")));
+        Map<String, String> own = paper.own(place, typed);
         QuestionMarker marker = markers.computeIfAbsent(
                 place, first -> QuestionMarker.of(question, paper.style().marking()));
         Map<String, BoxFinding> findings = new LinkedHashMap<>();

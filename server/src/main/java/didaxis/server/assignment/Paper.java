@@ -10,6 +10,7 @@ import didaxis.server.circuit.PlanView;
 import didaxis.server.question.QuestionBody;
 import didaxis.server.question.TaskNumbers;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -106,6 +107,13 @@ public record Paper(List<Question> questions, List<Look> looks, ClassStyle style
                         box,
                         memo.amendment(id(question, box)).marks(box)));
         return places;
+    }
+
+    /** Of what was typed into the boxes of the sheet that of one question, by their own ids. */
+    Map<String, String> own(int question, Map<String, String> typed) {
+        Map<String, String> own = new HashMap<>();
+        questions.get(question).boxes().forEach(box -> own.put(box.id(), typed.getOrDefault(id(question, box), "")));
+        return own;
     }
 
     Question question(Place place) {

@@ -8,6 +8,7 @@ import didaxis.server.print.PrintJobs;
 import didaxis.server.print.PrintJobs.JobView;
 import java.util.List;
 import java.util.Objects;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 
 /** Prints what was handed out: the paper, its answer sheet and its memo, or all that a class needs of them. */
@@ -54,13 +55,16 @@ class PrintService {
     /**
      * Begins to print what a class needs.
      *
-     * @throws Problem if it is not said what
+     * @throws Problem if it is not said what, or one of it has too many pages
      */
     JobView start(long id, List<String> what, boolean named, long teacher) {
         if (what == null || what.isEmpty() || what.stream().anyMatch(Objects::isNull))
             throw Problem.badRequest("Say what is to be printed.").with("field", "what");
         List<Pages> pages = what.stream().distinct().map(Pages::named).toList();
         ClassSet set = set(id, teacher);
-        return jobs.start(teacher, set.title() + ", " + set.classroom(), set.documents(pages, named));
+        List<Supplier<String>> documents = set.documents(pages, named);
+        // A memo is the longest and comes last: what is too long is said now, not in the middle of the job.
+        if (!documents.isEmpty()) documents.get(documents.size() - 1).get();
+        return jobs.start(teacher, set.title() + ", " + set.classroom(), documents);
     }
 }

@@ -39,11 +39,12 @@ record SlipResults(String slip, String name, int learners, List<SlippedAnswer> a
         for (SubmittedSheet sheet : sent) {
             Learner learner = byId.get(sheet.learnerId());
             Paper paper = variants.of(sheet.seed());
+            SheetLines lines = new SheetLines(paper, sheet.answers());
             for (StoredFinding found : learner == null ? List.<StoredFinding>of() : sheet.findings()) {
                 Paper.Place place = paper.places().get(found.box());
                 if (found.slip() == null || place == null || found.earned(place.marks()) == place.marks()) continue;
                 made.computeIfAbsent(found.slip(), first -> new ArrayList<>())
-                        .add(answer(learner, paper, place, found, sheet.text(found.box())));
+                        .add(answer(learner, paper, place, found, lines));
             }
         }
         return made.entrySet().stream()
@@ -59,11 +60,11 @@ record SlipResults(String slip, String name, int learners, List<SlippedAnswer> a
     }
 
     private static SlippedAnswer answer(
-            Learner learner, Paper paper, Paper.Place place, StoredFinding found, String text) {
+            Learner learner, Paper paper, Paper.Place place, StoredFinding found, SheetLines sheet) {
         SlipSentence sentences = new SlipSentence(
                 paper.style().house().numbers(),
                 new Symbols(paper.style().house().terms()));
-        Finding finding = found.in(paper, place, text)
+        Finding finding = found.in(paper, place, sheet)
                 .match(BoxFinding.OfAmount::finding, BoxFinding.OfLines::answer, words -> null);
         String worked = finding instanceof Finding.Slipped slipped ? sentences.worked(slipped.simplest()) : "";
         return new SlippedAnswer(
@@ -71,7 +72,7 @@ record SlipResults(String slip, String name, int learners, List<SlippedAnswer> a
                 place.id(),
                 place.number(),
                 new BoxName(paper.style().house()).say(place.task(), place.box()),
-                text.strip(),
+                sheet.text(place).strip(),
                 worked);
     }
 }

@@ -10,7 +10,6 @@ import didaxis.core.marking.BoxFinding;
 import didaxis.core.marking.Derivation;
 import didaxis.core.marking.Finding;
 import didaxis.core.marking.NamedSlip;
-import didaxis.core.marking.QuestionMarker;
 import didaxis.core.quantity.Reading;
 import didaxis.core.question.Box;
 import didaxis.core.question.Question;
@@ -183,27 +182,27 @@ record StoredFinding(
     }
 
     /** The finding itself, of what was typed into its box. */
-    BoxFinding in(Paper paper, Paper.Place place, String typed) {
+    BoxFinding in(Paper paper, Paper.Place place, SheetLines sheet) {
         Question question = paper.question(place);
         Box box = place.box();
-        if (working != null) return worked(paper, place, typed);
+        if (working != null) return worked(paper, place, sheet);
         if (box.form() instanceof Box.Form.Amount amount)
             return new BoxFinding.OfAmount(
-                    box, amount(amount, question, typed, paper.style()), code.isRight() && points < box.marks());
+                    box,
+                    amount(amount, question, sheet.text(place), paper.style()),
+                    code.isRight() && points < box.marks());
         String model = question.model(box, paper.style().marking());
         Verdict.Code own = code == Code.SLIP ? Verdict.Code.WRONG : Verdict.Code.valueOf(code.name());
         return new BoxFinding.OfWords(box, new Verdict(own, points, model), Optional.ofNullable(slip()));
     }
 
     /** The lines are read again; the answer among them and the points stand as they were given. */
-    private BoxFinding worked(Paper paper, Paper.Place place, String typed) {
+    private BoxFinding worked(Paper paper, Paper.Place place, SheetLines sheet) {
         Box box = place.box();
         Question question = paper.question(place);
         Box.Form.Amount amount = (Box.Form.Amount) box.form();
-        boolean alone = working.amount().equals(typed);
-        List<Checked> lines = alone
-                ? List.of()
-                : QuestionMarker.lines(question, box, typed, paper.style().marking());
+        boolean alone = working.amount().equals(sheet.text(place));
+        List<Checked> lines = alone ? List.of() : sheet.of(place);
         Finding answer = amount(amount, question, working.amount(), paper.style());
         return new BoxFinding.OfLines(
                 box,

@@ -1,6 +1,7 @@
 package didaxis.server.paper;
 
 import didaxis.core.memo.Memo;
+import didaxis.core.question.Question;
 import didaxis.core.style.ClassStyle;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.template.ValueSets;
@@ -11,29 +12,37 @@ import didaxis.server.paper.PaperView.PaperCheck;
 import didaxis.server.paper.PaperView.PaperQuestion;
 import didaxis.server.question.FlawView;
 import didaxis.server.question.QuestionContent;
+import didaxis.server.question.QuestionSize;
 import didaxis.server.question.Questions;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** A paper with its questions worked through: which can be printed, with which values, and what is to be said of them. */
 final class ComposedPaper {
+    private static final String TOO_MUCH =
+            "With it the paper asks for more amounts of large circuits than one paper can. Put it on another.";
+
     private final Papers.Kept kept;
     private final List<Looked> questions;
 
     /** A question that was looked at. */
-    private record Looked(Questions.Kept question, ValueSets sets, List<String> flaws) {
-        static Looked of(Questions.Kept kept, long seed, FoundSets found) {
+    private record Looked(Questions.Kept question, Question asked, ValueSets sets, List<String> flaws) {
+        /** @param before those that stand before it and can be printed */
+        static Looked of(Questions.Kept kept, List<Question> before, long seed, FoundSets found) {
             QuestionContent content = kept.content();
-            List<String> flaws = new ArrayList<>(FlawView.of(content.body().question(), HouseStyle.RIDGE).stream()
-                    .map(FlawView::sentence)
-                    .toList());
+            Question asked = content.body().question();
+            List<String> flaws = new ArrayList<>();
+            if (!QuestionSize.fit(
+                    Stream.concat(before.stream(), Stream.of(asked)).toList())) flaws.add(TOO_MUCH);
+            else FlawView.of(asked, HouseStyle.RIDGE).forEach(flaw -> flaws.add(flaw.sentence()));
             ValueSets none = new ValueSets(List.of(), 0, true, Optional.empty());
             boolean varies = !content.body().varies().isEmpty() && flaws.isEmpty();
             ValueSets sets = varies ? found.of(content.body(), seed) : none;
             if (varies && sets.found().isEmpty()) flaws.add(ConditionSentence.none(sets));
-            return new Looked(kept, sets, flaws);
+            return new Looked(kept, asked, sets, flaws);
         }
 
         boolean printable() {
@@ -62,8 +71,13 @@ final class ComposedPaper {
 
     static ComposedPaper of(Papers.Kept kept, List<Questions.Kept> questions, FoundSets found) {
         long seed = kept.content().layout().seedOrUsual();
-        return new ComposedPaper(
-                kept, questions.stream().map(one -> Looked.of(one, seed, found)).toList());
+        List<Looked> looked = new ArrayList<>();
+        for (Questions.Kept one : questions) {
+            List<Question> before =
+                    looked.stream().filter(Looked::printable).map(Looked::asked).toList();
+            looked.add(Looked.of(one, before, seed, found));
+        }
+        return new ComposedPaper(kept, looked);
     }
 
     String title() {
@@ -142,12 +156,7 @@ final class ComposedPaper {
     /** Whether the memo has a tick for every mark. */
     private PaperCheck ticks(int marks) {
         int ticks = questions.stream()
-                .mapToInt(
-                        one -> Memo.of(one.question().content().body().question(), ClassStyle.STANDARD.marking())
-                                .entries()
-                                .stream()
-                                .mapToInt(Memo.Entry::points)
-                                .sum())
+                .mapToInt(one -> Memo.ticks(one.asked(), ClassStyle.STANDARD.marking()))
                 .sum();
         return new PaperCheck(
                 ticks == marks,

@@ -5,9 +5,10 @@ import didaxis.core.question.Box;
 import didaxis.core.question.Question;
 import didaxis.core.question.Task;
 import didaxis.server.config.Problem;
+import java.util.List;
 
-/** How much one question may ask for, so that its memo is made in a second. */
-final class QuestionSize {
+/** How much a question may ask for, and a paper with all of its questions, so that the memo is made in a second. */
+public final class QuestionSize {
     private static final int MOST_TASKS = 60;
     private static final int MOST_BOXES = 400;
     /** Amounts by the rows of their circuits: four hundred in charts of two hundred parts and their groups. */
@@ -25,21 +26,31 @@ final class QuestionSize {
         if (question.boxes().size() > MOST_BOXES)
             throw Problem.badRequest("A question has at most " + MOST_BOXES + " boxes.")
                     .with("field", "tasks");
-        int work = 0;
-        int most = 0;
-        for (Task task : question.tasks())
-            for (Box box : task.boxes()) {
-                if (!(box.form() instanceof Box.Form.Amount amount)) continue;
-                int rows = question.state(amount.state()).chart().rows().size();
-                work += rows * (Amounts.calculated(task) ? CALCULATED : 1);
-                most = Math.max(most, rows);
-            }
-        if (work <= MOST_WORK) return;
-        int charted = MOST_WORK / most;
+        if (work(question) <= MOST_WORK) return;
+        int rows = question.states().stream()
+                .mapToInt(state -> state.chart().rows().size())
+                .max()
+                .orElseThrow();
+        int charted = MOST_WORK / rows;
         throw Problem.badRequest(
                         ("Of a circuit of %d parts and groups a question asks for at most %d amounts in charts, or for %d "
                                         + "that are calculated. Ask for fewer, or ask some in another question.")
-                                .formatted(most, charted, charted / CALCULATED))
+                                .formatted(rows, charted, charted / CALCULATED))
                 .with("field", "tasks");
+    }
+
+    /** Whether questions are no more together than one may be. */
+    public static boolean fit(List<Question> questions) {
+        return questions.stream().mapToInt(QuestionSize::work).sum() <= MOST_WORK;
+    }
+
+    private static int work(Question question) {
+        int work = 0;
+        for (Task task : question.tasks())
+            for (Box box : task.boxes())
+                if (box.form() instanceof Box.Form.Amount amount)
+                    work += question.state(amount.state()).chart().rows().size()
+                            * (Amounts.calculated(task) ? CALCULATED : 1);
+        return work;
     }
 }
