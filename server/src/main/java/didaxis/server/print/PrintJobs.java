@@ -71,7 +71,10 @@ public class PrintJobs {
         private final long id;
         private final long owner;
         private final String name;
-        private final List<Supplier<String>> documents;
+        private final int total;
+        /** Each holds all that it is made from; none is kept once the file is there. */
+        private volatile List<Supplier<String>> documents;
+
         private final AtomicInteger set = new AtomicInteger();
         private volatile State state = State.WAITING;
         private volatile Path file;
@@ -81,16 +84,17 @@ public class PrintJobs {
             this.owner = owner;
             this.name = name;
             this.documents = documents;
+            this.total = documents.size();
         }
 
         JobView view() {
-            return new JobView(id, name, state.name().toLowerCase(Locale.ROOT), set.get(), documents.size());
+            return new JobView(id, name, state.name().toLowerCase(Locale.ROOT), set.get(), total);
         }
 
         void run() {
             if (state == State.STOPPED) return;
             state = State.RUNNING;
-            int bundles = (documents.size() + AT_ONCE - 1) / AT_ONCE;
+            int bundles = (total + AT_ONCE - 1) / AT_ONCE;
             try (PdfSet whole = new PdfSet(bundles)) {
                 // One for each core, in their order, so that they can be put together as they come.
                 AtomicInteger next = new AtomicInteger();
@@ -108,13 +112,14 @@ public class PrintJobs {
             } catch (IOException | RuntimeException | OutOfMemoryError e) {
                 LOG.error("a print failed", e);
                 state = State.FAILED;
+            } finally {
+                documents = List.of();
             }
         }
 
         private void set(int place, PdfSet whole) {
             if (state == State.STOPPED) return;
-            List<Supplier<String>> bundle =
-                    documents.subList(place * AT_ONCE, Math.min((place + 1) * AT_ONCE, documents.size()));
+            List<Supplier<String>> bundle = documents.subList(place * AT_ONCE, Math.min((place + 1) * AT_ONCE, total));
             try {
                 whole.add(place, Pdf.ofAll(bundle.stream().map(Supplier::get).toList()));
             } catch (IOException e) {
