@@ -33,5 +33,8 @@ public record Line(String typed, List<Chain> chains, Optional<Unread> unread) {
      * @param at the place of its first character, from 0
      * @param found what stands there; empty at the end
      */
-    public record Unread(int at, String found) {}
+    public record Unread(int at, String found) {
+        /** Of a line that was not looked at, since there are more than can be. */
+        public static final Unread BEYOND = new Unread(-1, "");
+    }
 }

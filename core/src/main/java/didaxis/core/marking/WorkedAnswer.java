@@ -131,7 +131,7 @@ public record WorkedAnswer(
         List<Checked> lines = new ArrayList<>(WorkingCheck.of(typed.subList(0, Math.min(most, typed.size())), circuit));
         typed.stream()
                 .skip(most)
-                .map(line -> new Checked(new Line(line, List.of(), Optional.of(new Line.Unread(0, line))), List.of()))
+                .map(line -> new Checked(new Line(line, List.of(), Optional.of(Line.Unread.BEYOND)), List.of()))
                 .forEach(lines::add);
         return lines;
     }

@@ -38,6 +38,8 @@ public record WorkingSentence(HouseStyle style) {
 
     /** Of the place where reading stopped. */
     public static String say(Line.Unread unread) {
+        if (unread.equals(Line.Unread.BEYOND))
+            return "Not read: there are more lines on this sheet than are marked by themselves, so this one is for the teacher.";
         return unread.found().isEmpty()
                 ? "Something is missing at the end."
                 : "From “" + unread.found() + "” on this could not be read.";

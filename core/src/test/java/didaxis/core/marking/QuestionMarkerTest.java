@@ -10,6 +10,7 @@ import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.RandomCircuits;
 import didaxis.core.circuit.Setting;
 import didaxis.core.circuit.Subject;
+import didaxis.core.line.Line;
 import didaxis.core.notation.Notation;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
@@ -229,6 +230,8 @@ class QuestionMarkerTest {
         BoxFinding.OfLines last = found.get(found.size() - 1);
         assertTrue(last.open());
         assertEquals(0, last.points());
+        Line.Unread unread = last.lines().get(0).line().unread().orElseThrow();
+        assertTrue(WorkingSentence.say(unread).contains("for the teacher"));
         for (BoxFinding.OfLines one : found) assertTrue(one.points() == 3 || one.open(), () -> one.toString());
     }
 }
