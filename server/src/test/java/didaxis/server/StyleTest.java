@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -130,7 +131,7 @@ class StyleTest {
     @ParameterizedTest
     @MethodSource("presets")
     void theDecimalSignDecidesWhatAnAmbiguousNumberMeans(HouseStyle style) {
-        String known = "\"known\":[{\"cell\":{\"subject\":\"R2\",\"quantity\":\"resistance\"},\"text\":\"1.250\"}]";
+        String known = "\"known\":[{\"cell\":{\"subject\":\"R2\",\"quantity\":\"resistance\"},\"text\":\"1.250 Ω\"}]";
         JsonNode worked = post("backwards", style, known);
         boolean comma = style.numbers().decimalSign() == ',';
         for (JsonNode column : worked.get("columns")) {
@@ -170,6 +171,34 @@ class StyleTest {
                     .asString()
                     .endsWith(" = " + step.get("result").asString()));
             assertEquals(2, step.get("text").asString().split(" = ").length, step::toString);
+        }
+    }
+
+    /** A number without a unit stands under the unit that it means. */
+    @Test
+    void whatIsKnownStandsUnderTheUnitItIsReadIn() {
+        teacher = school.signedIn("teacher");
+        for (String text : List.of("0.05", "50 mA")) {
+            JsonNode worked =
+                    teacher.post("/api/circuits/backwards", """
+                            {"notation":"12 V : R1=4 + R2=6","style":"ridge","known":[
+                             {"cell":{"subject":"R1","quantity":"current"},"text":"%s"}]}""".formatted(text)).json();
+            JsonNode current = worked.get("columns")
+                    .valueStream()
+                    .filter(column -> column.get("quantity").asString().equals("current"))
+                    .findFirst()
+                    .orElseThrow();
+            boolean bare = text.equals("0.05");
+            assertEquals(bare ? "A" : "mA", current.get("unit").asString());
+            String other = worked.get("rows")
+                    .valueStream()
+                    .filter(row -> row.get("id").asString().equals("R2"))
+                    .findFirst()
+                    .orElseThrow()
+                    .get("shown")
+                    .get("current")
+                    .asString();
+            assertEquals(bare ? "0.0500" : "50.0", other);
         }
     }
 }

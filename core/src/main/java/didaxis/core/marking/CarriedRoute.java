@@ -1,11 +1,11 @@
 package didaxis.core.marking;
 
+import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.formula.Evaluation;
 import didaxis.core.formula.FormulaCells;
-import didaxis.core.law.Relations;
 import didaxis.core.style.MarkingStyle;
-import didaxis.core.working.Deduction;
+import didaxis.core.working.Chaining;
 import didaxis.core.working.Step;
 import java.math.BigDecimal;
 import java.math.MathContext;
@@ -31,10 +31,10 @@ final class CarriedRoute {
     /**
      * @param known what is given or was written before; all of it has a value in the state
      */
-    CarriedRoute(Relations relations, Set<Cell> known, Cell target) {
+    CarriedRoute(Chart chart, Chaining chaining, Set<Cell> known, Cell target) {
         Map<Cell, Double> values = new LinkedHashMap<>();
-        known.forEach(cell -> values.put(cell, relations.chart().value(cell).orElseThrow()));
-        steps = Deduction.of(relations, values, List.of(target)).steps();
+        known.forEach(cell -> values.put(cell, chart.value(cell).orElseThrow()));
+        steps = chaining.deduce(values, target).steps();
         inputs = steps.stream().map(step -> FormulaCells.in(step.formula())).toList();
         for (Set<Cell> cells : inputs)
             for (Cell cell : cells) if (values.containsKey(cell)) start.put(cell, values.get(cell));

@@ -3,6 +3,7 @@ package didaxis.core.marking;
 import didaxis.core.circuit.Cell;
 import didaxis.core.law.Relations;
 import didaxis.core.style.MarkingStyle;
+import didaxis.core.working.Chaining;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -31,6 +32,9 @@ final class SheetOrder {
 
     private final Map<Route, CarriedRoute> routes = new ConcurrentHashMap<>();
 
+    /** Laid out for the first route that is asked for. */
+    private volatile Chaining chaining;
+
     private record Route(Set<Cell> start, Cell target) {}
 
     /** Of what lines state: the place at which each stands. */
@@ -56,6 +60,7 @@ final class SheetOrder {
         places.putAll(tasks);
         SheetOrder with = new SheetOrder(relations, known, places, asked);
         with.lines.addAll(lines.keySet());
+        with.chaining = chaining;
         return with;
     }
 
@@ -125,6 +130,8 @@ final class SheetOrder {
     }
 
     private CarriedRoute route(Set<Cell> start, Cell target) {
-        return routes.computeIfAbsent(new Route(start, target), route -> new CarriedRoute(relations, start, target));
+        if (chaining == null) chaining = new Chaining(relations);
+        return routes.computeIfAbsent(
+                new Route(start, target), route -> new CarriedRoute(relations.chart(), chaining, start, target));
     }
 }

@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 
@@ -30,7 +31,17 @@ class BackwardsService {
         if (request.known() == null) throw Problem.badRequest("What is known is needed: a list of cells and texts.");
         StyledChart charted = Circuits.styled(request.notation(), request.style());
         List<Given> givens = givens(request.known(), charted.chart(), charted.style());
-        return BackwardsView.of(charted, givens, Backwards.of(charted.relations(), givens, asked(charted)));
+        return BackwardsView.of(
+                charted, givens, plain(request.known()), Backwards.of(charted.relations(), givens, asked(charted)));
+    }
+
+    /** Of what a number without a unit is known: under a unit with a prefix it would be read as another. */
+    private static Set<Quantity> plain(List<Known> known) {
+        return known.stream()
+                .filter(one -> one.text() != null && !one.text().isBlank())
+                .filter(one -> one.text().chars().noneMatch(Character::isLetter))
+                .map(one -> one.cell().measured())
+                .collect(Collectors.toSet());
     }
 
     /** Every cell of the style's chart that some law speaks of. */

@@ -6,6 +6,7 @@ import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Subject;
 import didaxis.core.notation.Notation;
+import didaxis.core.quantity.Quantity;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.wording.BackwardsSentence;
 import didaxis.core.working.ChartColumns;
@@ -41,45 +42,48 @@ public record BackwardsView(
     /** A row: its numbers as printed in the columns; no entry where nothing is known. */
     public record KnownRow(String id, String kind, Map<String, String> shown) {}
 
-    static BackwardsView of(StyledChart charted, List<Given> givens, Outcome outcome) {
+    /** @param plain whose columns have no prefix */
+    static BackwardsView of(StyledChart charted, List<Given> givens, Set<Quantity> plain, Outcome outcome) {
         String sentence = new BackwardsSentence(charted.style()).say(outcome);
+        Shown shown = new Shown(charted, plain, sentence);
         return outcome.match(
-                solved -> view(charted, "solved", sentence, solved.deduction(), List.of(solved.circuit())),
-                missing -> view(charted, "not-enough", sentence, missing.deduction(), List.of()),
-                contradictory -> view(charted, "contradictory", sentence, known(givens), List.of()),
-                several -> view(charted, "several", sentence, several.deduction(), several.circuits()),
-                undecided -> view(charted, "undecided", sentence, undecided.deduction(), List.of()));
+                solved -> shown.view("solved", solved.deduction(), List.of(solved.circuit())),
+                missing -> shown.view("not-enough", missing.deduction(), List.of()),
+                contradictory -> shown.view("contradictory", known(givens), List.of()),
+                several -> shown.view("several", several.deduction(), several.circuits()),
+                undecided -> shown.view("undecided", undecided.deduction(), List.of()));
     }
 
     private static Deduction known(List<Given> givens) {
         return new Deduction(List.of(), givens.stream().collect(Collectors.toMap(Given::cell, Given::value)), Set.of());
     }
 
-    private static BackwardsView view(
-            StyledChart charted, String outcome, String sentence, Deduction deduction, List<Circuit> circuits) {
-        HouseStyle style = charted.style();
-        ChartColumns columns = ChartColumns.of(
-                style,
-                quantity -> deduction.values().entrySet().stream()
-                        .filter(entry -> entry.getKey().quantity() == quantity)
-                        .map(Map.Entry::getValue)
-                        .toList());
-        List<KnownRow> rows = new ArrayList<>();
-        for (Subject subject : charted.chart().rows()) {
-            Map<String, String> shown = new LinkedHashMap<>();
-            columns.byQuantity().forEach((quantity, column) -> {
-                Double value = deduction.values().get(Cell.of(subject, quantity));
-                if (value != null) shown.put(quantity.word(), column.print(value));
-            });
-            rows.add(new KnownRow(subject.id(), subject.kind().name().toLowerCase(Locale.ROOT), shown));
+    private record Shown(StyledChart charted, Set<Quantity> plain, String sentence) {
+        BackwardsView view(String outcome, Deduction deduction, List<Circuit> circuits) {
+            HouseStyle style = charted.style();
+            ChartColumns columns = ChartColumns.of(
+                    style,
+                    quantity -> deduction.values().entrySet().stream()
+                            .filter(entry -> entry.getKey().quantity() == quantity && !plain.contains(quantity))
+                            .map(Map.Entry::getValue)
+                            .toList());
+            List<KnownRow> rows = new ArrayList<>();
+            for (Subject subject : charted.chart().rows()) {
+                Map<String, String> shown = new LinkedHashMap<>();
+                columns.byQuantity().forEach((quantity, column) -> {
+                    Double value = deduction.values().get(Cell.of(subject, quantity));
+                    if (value != null) shown.put(quantity.word(), column.print(value));
+                });
+                rows.add(new KnownRow(subject.id(), subject.kind().name().toLowerCase(Locale.ROOT), shown));
+            }
+            return new BackwardsView(
+                    outcome,
+                    sentence,
+                    ColumnView.of(columns),
+                    style.terms().whole(),
+                    rows,
+                    StepView.of(deduction, style),
+                    circuits.stream().map(Notation::print).toList());
         }
-        return new BackwardsView(
-                outcome,
-                sentence,
-                ColumnView.of(columns),
-                style.terms().whole(),
-                rows,
-                StepView.of(deduction, style),
-                circuits.stream().map(Notation::print).toList());
     }
 }
