@@ -41,6 +41,8 @@ export function BackwardsPanel({ analysis, inHand, onInHand, onTake }: Backwards
   })
   const problem = work.error instanceof ProblemError ? work.error.problem : undefined
   const data = work.data
+  // What was found may still be of what was typed before; only what is of the last key is taken over.
+  const isLatest = typed === known && !work.isPlaceholderData
   const found = new Map(data?.rows.map((row) => [row.id, row.shown]))
   const type = (key: string, text: string) => {
     const next = new Map(known)
@@ -108,6 +110,7 @@ export function BackwardsPanel({ analysis, inHand, onInHand, onTake }: Backwards
               size="compact-sm"
               px="sm"
               variant={several ? 'light' : 'filled'}
+              disabled={!isLatest}
               onClick={() => onTake(notation, learned)}
             >
               {several ? notation : t('backwards.take')}
