@@ -81,6 +81,8 @@ class MakingJourney {
         // Left within a moment, and where the server cannot be reached.
         notation(page).fill("9 V : R1=3 + R2=7");
         goTo(page, "Desk");
+        // Until the next screen is there the last one stands, and would be taken for the workbench come back to.
+        assertThat(page.getByText("In the making")).isVisible();
         goTo(page, "Workbench");
         assertThat(notation(page)).hasValue("9 V : R1=3 + R2=7");
         page.context().setOffline(true);

@@ -16,12 +16,29 @@ public interface Compiled {
         return formula.with(new Compiler(place));
     }
 
+    /** The value of one cell. */
+    record At(int place) implements Compiled {
+        @Override
+        public double of(double[] values) {
+            return values[place];
+        }
+    }
+
+    /** A sum of cells: there are some of two hundred, and they are worked most. */
+    record SumAt(int[] places) implements Compiled {
+        @Override
+        public double of(double[] values) {
+            double sum = 0;
+            for (int place : places) sum += values[place];
+            return sum;
+        }
+    }
+
     /** Builds it from its pieces up. */
     record Compiler(ToIntFunction<Cell> place) implements Formula.Algebra<Compiled> {
         @Override
         public Compiled cell(Cell cell) {
-            int at = place.applyAsInt(cell);
-            return values -> values[at];
+            return new At(place.applyAsInt(cell));
         }
 
         @Override
@@ -31,20 +48,21 @@ public interface Compiled {
 
         @Override
         public Compiled sum(List<Compiled> terms) {
+            if (terms.stream().allMatch(At.class::isInstance))
+                return new SumAt(
+                        terms.stream().mapToInt(term -> ((At) term).place()).toArray());
             Compiled[] all = terms.toArray(Compiled[]::new);
-            return values -> sum(all, values);
-        }
-
-        private static double sum(Compiled[] terms, double[] values) {
-            double sum = 0;
-            for (Compiled term : terms) sum += term.of(values);
-            return sum;
+            return values -> {
+                double sum = 0;
+                for (Compiled term : all) sum += term.of(values);
+                return sum;
+            };
         }
 
         @Override
         public Compiled difference(Compiled from, List<Compiled> less) {
-            Compiled[] all = less.toArray(Compiled[]::new);
-            return values -> from.of(values) - sum(all, values);
+            Compiled all = sum(less);
+            return values -> from.of(values) - all.of(values);
         }
 
         @Override

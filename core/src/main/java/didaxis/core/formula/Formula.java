@@ -1,6 +1,7 @@
 package didaxis.core.formula;
 
 import didaxis.core.circuit.Cell;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -91,7 +92,9 @@ public sealed interface Formula {
     <T> T with(Algebra<T> algebra);
 
     private static <T> List<T> each(List<Formula> pieces, Algebra<T> algebra) {
-        return pieces.stream().map(piece -> piece.with(algebra)).toList();
+        List<T> became = new ArrayList<>(pieces.size());
+        for (Formula piece : pieces) became.add(piece.with(algebra));
+        return became;
     }
 
     static Formula of(Cell cell) {

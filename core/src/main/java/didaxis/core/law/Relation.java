@@ -70,12 +70,13 @@ public final class Relation {
         List<Cell> cells = new ArrayList<>(members);
         cells.add(0, whole);
         if (members.size() == 1) return equality(law, cells);
+        List<Formula> terms = Formula.of(members);
         return solvedBy(
                 law,
                 cells,
                 target -> target.equals(whole)
-                        ? Formula.sum(Formula.of(members))
-                        : Formula.less(Formula.of(whole), Formula.of(without(members, target))));
+                        ? Formula.sum(terms)
+                        : Formula.less(Formula.of(whole), without(terms, Formula.of(target))));
     }
 
     /** Any of these cells equals any other; no relation if there are fewer than two. */
@@ -83,8 +84,10 @@ public final class Relation {
         return cells.size() < 2 ? Optional.empty() : Optional.of(equality(law, cells));
     }
 
-    static List<Cell> without(List<Cell> cells, Cell left) {
-        return cells.stream().filter(cell -> !cell.equals(left)).toList();
+    static <T> List<T> without(List<T> all, T left) {
+        List<T> others = new ArrayList<>(all);
+        others.remove(left);
+        return others;
     }
 
     private static Cell firstOther(List<Cell> cells, Cell target) {

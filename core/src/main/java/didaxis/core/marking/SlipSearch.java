@@ -23,6 +23,9 @@ final class SlipSearch {
     private final Twins twins;
     private final Grounding grounding;
     private final SheetValues values;
+    /** The answers in the order of the working, so that the order in which they are told changes nothing. */
+    private final int[] answers;
+
     private final CarriedSlips carried;
 
     /** @param wrong the answers that are wrong */
@@ -32,6 +35,8 @@ final class SlipSearch {
         this.twins = twins;
         this.grounding = grounding;
         this.values = new SheetValues(sheet, reads);
+        this.answers =
+                reads.keySet().stream().mapToInt(Integer::intValue).sorted().toArray();
         this.carried = new CarriedSlips(values, twins, wrong);
     }
 
@@ -146,13 +151,14 @@ final class SlipSearch {
         }
     }
 
-    /** The number that another box asks for. */
+    /** The number that another box asks for; of several the first. */
     private void answerToAnother(int cell, List<NamedSlip> found) {
-        // In the order of the working, so that the order of the answers changes nothing.
-        for (int other : values.reads.keySet().stream().sorted().toList()) {
+        for (int other : answers) {
+            if (other == cell) continue;
             double value = values.isOpen(other) ? ways.truth(other) : sheet.value(other);
-            if (other != cell && values.isTelling(cell, value, 2) && !values.isRight(cell, value))
-                found.add(values.taken(Slip.ANSWER_TO_ANOTHER_QUESTION, cell, other, value));
+            if (!values.isTelling(cell, value, 2) || values.isRight(cell, value)) continue;
+            found.add(values.taken(Slip.ANSWER_TO_ANOTHER_QUESTION, cell, other, value));
+            return;
         }
     }
 }

@@ -17,6 +17,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * The cells of a question, numbered in the order of the working, and all ways that lead to each. Ways are laid out when
@@ -27,6 +28,9 @@ final class Ways {
     private final Map<Cell, Formula> working = new HashMap<>();
     private final List<Cell> cells = new ArrayList<>();
     private final Map<Cell, Integer> numbers = new HashMap<>();
+    /** Of each relation its cells by their numbers. */
+    private final Map<Relation, int[]> members = new HashMap<>();
+
     private final double[] truth;
     private final Way[][] to;
     private final Way[][] workedTo;
@@ -55,6 +59,9 @@ final class Ways {
                         .thenComparing(Cell::quantity))
                 .forEach(cells::add);
         for (Cell cell : cells) numbers.put(cell, numbers.size());
+        for (Relation relation : relations.all())
+            members.put(
+                    relation, relation.cells().stream().mapToInt(numbers::get).toArray());
         truth = cells.stream()
                 .mapToDouble(cell -> relations.chart().value(cell).orElse(Double.NaN))
                 .toArray();
@@ -89,8 +96,8 @@ final class Ways {
         for (int cell = 0; cell < first.length; cell++) first[cell] = cell;
         for (Relation relation : relations.all()) {
             if (!relation.isEquality()) continue;
-            int one = find(first, numbers.get(relation.cells().get(0)));
-            for (Cell cell : relation.cells()) first[find(first, numbers.get(cell))] = one;
+            int one = find(first, members.get(relation)[0]);
+            for (int cell : members.get(relation)) first[find(first, cell)] = one;
         }
         Map<Integer, List<Integer>> classes = new HashMap<>();
         for (int cell = 0; cell < first.length; cell++)
@@ -174,22 +181,15 @@ final class Ways {
     }
 
     private Way way(int target, Relation relation, Formula formula, Formula own) {
-        List<Cell> used = List.copyOf(FormulaCells.in(formula));
-        Set<Cell> subtracted = Differences.in(formula);
-        int[] inputs = new int[used.size()];
-        boolean[] inDifference = new boolean[inputs.length];
-        for (int k = 0; k < inputs.length; k++) {
-            inputs[k] = numbers.get(used.get(k));
-            inDifference[k] = subtracted.contains(used.get(k));
-        }
+        Inputs inputs = Inputs.of(formula, numbers::get);
         return new Way(
                 this,
                 target,
-                inputs,
+                inputs.cells(),
                 relation,
                 formula,
                 Compiled.of(formula, numbers::get),
-                inDifference,
+                inputs.subtracted(),
                 formula.equals(own));
     }
 
@@ -204,11 +204,12 @@ final class Ways {
     /** The cells that are worked from a cell with others, the cell itself among them. */
     synchronized int[] neighbours(int number) {
         if (neighbours[number] == null) {
+            BitSet seen = new BitSet();
             neighbours[number] = relations.of(cells.get(number)).stream()
                     .filter(relation -> !relation.isEquality())
-                    .flatMap(relation -> relation.cells().stream())
-                    .distinct()
-                    .mapToInt(numbers::get)
+                    .flatMapToInt(relation -> IntStream.of(members.get(relation)))
+                    .filter(cell -> !seen.get(cell))
+                    .peek(seen::set)
                     .toArray();
         }
         return neighbours[number];

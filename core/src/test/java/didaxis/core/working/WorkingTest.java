@@ -19,9 +19,13 @@ import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.solving.OperatingPoint;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import net.jqwik.api.Arbitrary;
@@ -90,6 +94,26 @@ class WorkingTest {
     void theWorkingReachesWhatWiresAndGapsLeave(String notation) {
         Circuit circuit = Notation.circuit(notation);
         assertReachesAll(circuit, relations(circuit).orElseThrow());
+    }
+
+    /** What ends with the cell that is asked, on relations that many deductions share, is told as the whole chain tells it. */
+    @Property(tries = 100)
+    void theStepsToOneCellAreThoseOfTheWholeChain(@ForAll("circuits") Circuit circuit, @ForAll Random random) {
+        Optional<Relations> some = relations(circuit);
+        Assume.that(some.isPresent());
+        List<Cell> cells = new ArrayList<>(some.get().cells());
+        Collections.shuffle(cells, random);
+        Map<Cell, Double> known = new LinkedHashMap<>();
+        for (Cell cell : cells.subList(0, random.nextInt(cells.size())))
+            known.put(cell, some.get().chart().value(cell).orElseThrow());
+        Chaining shared = new Chaining(some.get());
+        for (Cell cell : cells) {
+            Deduction whole = Deduction.of(some.get(), known, Set.of(cell));
+            Deduction one = shared.deduce(known, cell);
+            assertEquals(whole.steps(), one.steps(), () -> circuit + " " + cell + " from " + known.keySet());
+            assertEquals(whole.unreached(), one.unreached());
+            assertEquals(whole.values().get(cell), one.values().get(cell));
+        }
     }
 
     private static void assertReachesAll(Circuit circuit, Relations relations) {
