@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import didaxis.server.School.Answer;
+import java.util.Collections;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeAll;
@@ -57,6 +58,19 @@ class SizeTest {
         assertTrue(why.contains("301 parts and groups") && why.contains("for 50 that are calculated"), why);
         assertEquals("tasks", refused.json().get("field").asString());
         kept("As many as there can be", 50);
+    }
+
+    @Test
+    void aPackageOfLargeCircuitsIsTakenInOnlyInPieces() {
+        String one = question("Packed", 50);
+        int before = teacher.get("/api/questions").done().json().size();
+        String tooMuch = "{\"didaxis\":\"package\",\"version\":1,\"questions\":[%s]}"
+                .formatted(String.join(",", Collections.nCopies(9, one)));
+        Answer refused = teacher.post("/api/packages", tooMuch);
+        assertEquals(400, refused.status());
+        String why = refused.json().get("detail").asString();
+        assertTrue(why.contains("the first 8 questions could be") && why.contains("Nothing was taken in"), why);
+        assertEquals(before, teacher.get("/api/questions").done().json().size());
     }
 
     @Test

@@ -14,6 +14,7 @@ import didaxis.server.paper.Papers;
 import didaxis.server.question.QuestionBody;
 import didaxis.server.question.QuestionContent;
 import didaxis.server.question.Questions;
+import didaxis.server.question.ReadyQuestion;
 import didaxis.server.shelf.Shelf;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -93,9 +94,10 @@ class DemoData implements ApplicationRunner {
             learners.add(classroom, learner.id());
             ids.add(learner.id());
         }
-        List<QuestionContent> made = questions();
+        List<ReadyQuestion> ready = questions();
+        List<QuestionContent> made = ready.stream().map(ReadyQuestion::content).toList();
         List<Long> kept =
-                made.stream().map(one -> questions.add(one, teacher.id())).toList();
+                ready.stream().map(one -> questions.add(one, teacher.id())).toList();
         PaperLayout layout = new PaperLayout(
                 "Answer all questions. Show your working.", 30, true, "A4", "paper", Versions.EACH, 1L, List.of());
         papers.add(
@@ -122,10 +124,10 @@ class DemoData implements ApplicationRunner {
         shelf.add("Boot dryer with a switch", "24 V r=0.4 : F1=5A + H1=4 + (H2=12 || (S1=open + H3=6))", teacher.id());
     }
 
-    private List<QuestionContent> questions() {
+    private List<ReadyQuestion> questions() {
         try (var file = new ClassPathResource("demo/questions.json").getInputStream()) {
             List<QuestionBody> bodies = json.readValue(file, new TypeReference<>() {});
-            return bodies.stream().map(QuestionContent::of).toList();
+            return bodies.stream().map(ReadyQuestion::of).toList();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

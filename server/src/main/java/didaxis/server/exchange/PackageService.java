@@ -11,8 +11,8 @@ import didaxis.server.paper.PaperService;
 import didaxis.server.paper.Papers;
 import didaxis.server.paper.Papers.Content;
 import didaxis.server.question.QuestionBody;
-import didaxis.server.question.QuestionContent;
 import didaxis.server.question.Questions;
+import didaxis.server.question.ReadyQuestion;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
@@ -23,6 +23,8 @@ import org.springframework.stereotype.Service;
 @Service
 class PackageService {
     private static final int MOST = 500;
+    /** Five hundred questions of twelve parts with an amount of each; so much is ready in about a second. */
+    private static final int MOST_WORK = 1_250_000;
 
     private final Questions questions;
     private final Papers papers;
@@ -87,9 +89,16 @@ class PackageService {
      */
     TakenIn takeIn(PackageBody body, Long classroom, long owner) {
         checkForm(body);
-        List<QuestionContent> contents = new ArrayList<>();
-        for (QuestionBody one : body.questionsOrNone())
-            contents.add(at("Question", contents.size(), () -> content(one)));
+        List<ReadyQuestion> contents = new ArrayList<>();
+        int work = 0;
+        for (QuestionBody one : body.questionsOrNone()) {
+            ReadyQuestion ready = at("Question", contents.size(), () -> content(one));
+            work += ready.work();
+            if (work > MOST_WORK)
+                throw refused("Such large circuits are too much to be taken in at once: of this package the first "
+                        + contents.size() + " questions could be. Divide it into several packages.");
+            contents.add(ready);
+        }
         List<PackedPaper> packed = new ArrayList<>();
         for (PackedPaper one : body.papersOrNone())
             packed.add(at("Paper", packed.size(), () -> checked(one, contents.size())));
@@ -143,9 +152,9 @@ class PackageService {
         }
     }
 
-    private static QuestionContent content(QuestionBody body) {
+    private static ReadyQuestion content(QuestionBody body) {
         if (body == null) throw Problem.badRequest("It is missing.");
-        return QuestionContent.of(body);
+        return ReadyQuestion.of(body);
     }
 
     private static PackedPaper checked(PackedPaper paper, int questions) {

@@ -10,6 +10,7 @@ import didaxis.server.paper.Papers.Content;
 import didaxis.server.question.QuestionBody;
 import didaxis.server.question.QuestionContent;
 import didaxis.server.question.Questions;
+import didaxis.server.question.ReadyQuestion;
 import didaxis.server.question.VariedQuestion;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -169,7 +170,7 @@ public class PaperService {
     PaperView copy(long id, boolean newValues, long owner) {
         ComposedPaper paper = composed(id, owner);
         long seed = clock.millis();
-        List<Optional<QuestionContent>> others = new ArrayList<>();
+        List<Optional<ReadyQuestion>> others = new ArrayList<>();
         for (QuestionContent content : paper.contents())
             others.add(newValues && content.body().varies().isEmpty() ? others(content, seed) : Optional.empty());
         long copy = transactions.write(() -> {
@@ -183,9 +184,9 @@ public class PaperService {
         return one(copy, owner);
     }
 
-    private static Optional<QuestionContent> others(QuestionContent content, long seed) {
+    private static Optional<ReadyQuestion> others(QuestionContent content, long seed) {
         Optional<QuestionBody> other = new VariedQuestion(content.body()).withOthers(seed);
-        return other.map(body -> QuestionContent.of(body.titled(copied(content.title()))));
+        return other.map(body -> ReadyQuestion.of(body.titled(copied(content.title()))));
     }
 
     private static String copied(String title) {

@@ -1,8 +1,5 @@
 package didaxis.server.question;
 
-import didaxis.core.question.Box;
-import didaxis.core.question.Question;
-import didaxis.core.style.HouseStyle;
 import didaxis.server.config.Problem;
 
 /**
@@ -14,27 +11,6 @@ import didaxis.server.config.Problem;
  */
 public record QuestionContent(String title, QuestionBody body, int boxes, int marks) {
     private static final int LONGEST_TITLE = 120;
-
-    /**
-     * A question that can be kept, finished or not, with its circuit and its cells in canonical form.
-     *
-     * @throws Problem if its title is missing or too long, the body means no question, or a box earns what is none
-     */
-    public static QuestionContent of(QuestionBody body) {
-        String title = checkedTitle(body.title());
-        Question plain = body.plain(HouseStyle.RIDGE);
-        Question question = body.named(plain);
-        for (Box box : question.boxes())
-            if (box.marks() < 1 || box.marks() > Question.MOST_MARKS_A_BOX)
-                throw Problem.badRequest("A box earns 1 to " + Question.MOST_MARKS_A_BOX + " marks; " + box.marks()
-                                + " is none of these.")
-                        .with("field", "marks");
-        return new QuestionContent(
-                title,
-                new CanonicalQuestion(body, plain, HouseStyle.RIDGE).written(),
-                question.boxes().size(),
-                question.total());
-    }
 
     /**
      * A title as it is kept.

@@ -93,7 +93,7 @@ class QuestionService {
 
     /** Keeps a new question; the draft it was made from goes on as changes to it. */
     QuestionView add(QuestionBody body, Optional<Long> draft, long owner) {
-        QuestionContent checked = QuestionContent.of(body);
+        ReadyQuestion checked = ReadyQuestion.of(body);
         return told(transactions.write(() -> {
             long id = questions.add(checked, owner);
             draft.ifPresent(one -> drafts.attach(drafts.one(one, owner).id(), id, owner));
@@ -102,7 +102,7 @@ class QuestionService {
     }
 
     QuestionView change(long id, QuestionBody body, long owner) {
-        QuestionContent checked = QuestionContent.of(body);
+        ReadyQuestion checked = ReadyQuestion.of(body);
         return told(transactions.write(() -> {
             questions.change(id, checked, owner);
             return found(id, owner);
@@ -127,15 +127,17 @@ class QuestionService {
 
     /** Makes a question what it was; what it is now is kept as a revision, too. */
     QuestionView bringRevisionBack(long id, int revision, long owner) {
+        Questions.Revision kept = transactions
+                .read(() -> questions.revisions(id, owner).stream()
+                        .filter(one -> one.revision() == revision)
+                        .findFirst())
+                .orElseThrow(() -> Problem.notFound("earlier question"));
+        ReadyQuestion before = ReadyQuestion.of(kept.body().titled(kept.title()));
         return told(transactions.write(() -> {
             if (drafts.ofQuestion(id, owner).isPresent())
                 throw Problem.of(HttpStatus.CONFLICT, "There are changes in the making; keep or remove them first.")
                         .with("reason", "in-the-making");
-            Questions.Revision kept = questions.revisions(id, owner).stream()
-                    .filter(one -> one.revision() == revision)
-                    .findFirst()
-                    .orElseThrow(() -> Problem.notFound("earlier question"));
-            questions.change(id, QuestionContent.of(kept.body().titled(kept.title())), owner);
+            questions.change(id, before, owner);
             return found(id, owner);
         }));
     }

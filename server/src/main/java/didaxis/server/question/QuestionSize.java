@@ -16,6 +16,9 @@ public final class QuestionSize {
     /** The working of an amount that is calculated, with its other routes, is as much as those of so many in a chart. */
     private static final int CALCULATED = 8;
 
+    /** A part that is read is as much as so many rows of an amount. */
+    private static final int READ = 100;
+
     private QuestionSize() {}
 
     static void tasks(int tasks) {
@@ -42,6 +45,14 @@ public final class QuestionSize {
     /** Whether questions are no more together than one may be. */
     public static boolean fit(List<Question> questions) {
         return questions.stream().mapToInt(QuestionSize::work).sum() <= MOST_WORK;
+    }
+
+    /** How much it is to read a question, to work it and to see how much it asks; a thousand of these take about a millisecond. */
+    static int toBeKept(Question question) {
+        int parts = question.states().stream()
+                .mapToInt(state -> state.circuit().parts().size())
+                .sum();
+        return parts * READ + work(question);
     }
 
     private static int work(Question question) {

@@ -110,18 +110,19 @@ public class Questions {
     }
 
     /** Keeps a new question and says its id. */
-    public long add(QuestionContent content, long owner) {
-        return filled(INSERT, content).param("owner", owner).query(Long.class).single();
+    public long add(ReadyQuestion question, long owner) {
+        return filled(INSERT, question).param("owner", owner).query(Long.class).single();
     }
 
     /** Changes a question; what it was is kept as a revision. */
-    void change(long id, QuestionContent content, long owner) {
+    void change(long id, ReadyQuestion question, long owner) {
         database.sql(KEEP_REVISION)
                 .param("id", id)
                 .param("owner", owner)
-                .param("body", json.write(content.body()))
+                .param("body", json.write(question.content().body()))
                 .update();
-        int rows = filled(UPDATE, content).param("id", id).param("owner", owner).update();
+        int rows =
+                filled(UPDATE, question).param("id", id).param("owner", owner).update();
         if (rows == 0) throw Problem.notFound("question");
     }
 
@@ -178,16 +179,15 @@ public class Questions {
         if (rows == 0) throw Problem.notFound("question");
     }
 
-    private JdbcClient.StatementSpec filled(String sql, QuestionContent content) {
+    private JdbcClient.StatementSpec filled(String sql, ReadyQuestion question) {
+        QuestionContent content = question.content();
         return database.sql(sql)
                 .param("title", content.title())
                 .param("format", QuestionBody.FORMAT)
                 .param("body", json.write(content.body()))
                 .param("boxes", content.boxes())
                 .param("marks", content.marks())
-                .param(
-                        "difficulty",
-                        DifficultyWord.of(content.body().question()).word())
+                .param("difficulty", question.difficulty().word())
                 .param("now", clock.millis());
     }
 }
