@@ -91,17 +91,28 @@ public class AssignedQuestions {
         return variants(assignment, memos.latest(assignment.id()));
     }
 
+    /** How many variants there are, which takes no reading of any. */
+    int count(Assignment assignment) {
+        return undecided(assignment, memos.latest(assignment.id())).count();
+    }
+
+    private Variants undecided(Assignment assignment, MemoRevision memo) {
+        List<Variants.Frozen> questions = under(assignment, memo).stream()
+                .map(one -> new Variants.Frozen(one.content().body(), one.sets()))
+                .toList();
+        return Variants.of(questions, assignment.versions(), assignment.style()).under(memo);
+    }
+
     /** In all its variants under a memo. */
     Variants variants(Assignment assignment, MemoRevision memo) {
-        Variants variants = Variants.of(
-                        under(assignment, memo).stream()
-                                .map(one -> new Variants.Frozen(one.content().body(), one.sets()))
-                                .toList(),
-                        assignment.versions(),
-                        assignment.style())
-                .under(memo);
+        Variants variants = undecided(assignment, memo);
         return variants.deciding(
                 wordings.of(assignment.classroomId(), variants.numbered(0).decidable()));
+    }
+
+    /** Whether the memo is still the one that these are under. */
+    boolean stand(long assignment, Variants variants) {
+        return memos.number(assignment) == variants.memo();
     }
 
     /** Says of each question in its order how many marks it has now. */

@@ -67,10 +67,7 @@ class AttemptService {
                         || standing.get(learner.id()).sentAt().isPresent())
                 .map(learner -> trier(learner, standing.get(learner.id())))
                 .toList();
-        return new AttemptsView(
-                standings.counts(teacher).summary(assignment),
-                assigned.variants(assignment).count(),
-                triers);
+        return new AttemptsView(standings.counts(teacher).summary(assignment), assigned.count(assignment), triers);
     }
 
     private static Trier trier(Learner learner, Standing standing) {
@@ -88,8 +85,7 @@ class AttemptService {
         if (!wanted.isEmpty()) handingOut.checkDue(allowance.dueAt());
         AttemptsView after = transactions.write(() -> {
             Assignment assignment = assignments.ofTeacher(id, teacher);
-            boolean others =
-                    allowance.otherValues() && assigned.variants(assignment).count() > 1;
+            boolean others = allowance.otherValues() && assigned.count(assignment) > 1;
             Map<Long, Attempt> now = attempts.now(id);
             List<Further> further = new ArrayList<>();
             List<Attempt> inHand = new ArrayList<>();

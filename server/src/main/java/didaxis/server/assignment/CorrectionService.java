@@ -156,12 +156,13 @@ class CorrectionService {
         Found found = transactions.read(() -> found(id, teacher));
         Correction.Done done = correction.in(found.memo(), found.variants(), found.before());
         Variants after = transactions.read(() -> assigned.variants(found.assignment(), done.memo()));
+        List<Integer> marks = marks(after);
         transactions.write(() -> {
             assignments.ofTeacher(id, teacher);
             int latest = memos.number(id);
             if (latest != revision || latest != found.memo().revision()) throw changedElsewhere(id);
             memos.add(id, done.memo(), done.correction(), reason.strip(), teacher);
-            assigned.setMarks(id, marks(after));
+            assigned.setMarks(id, marks);
         });
         remarking.of(id);
         news.of(id);

@@ -15,6 +15,7 @@ import didaxis.core.words.Wording;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.util.HashMap;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
@@ -28,6 +29,18 @@ import java.util.stream.Collectors;
  */
 record Decided(Map<String, Map<Wording, Integer>> points) {
     static final Decided NONE = new Decided(Map.of());
+
+    /** With another decision of what is written where this is asked; no points leave it to the marker again. */
+    Decided with(List<String> asked, Wording wording, Optional<Integer> given) {
+        Map<String, Map<Wording, Integer>> all = new HashMap<>(points);
+        for (String key : asked) {
+            Map<Wording, Integer> own = new HashMap<>(all.getOrDefault(key, Map.of()));
+            own.remove(wording);
+            given.ifPresent(one -> own.put(wording, one));
+            all.put(key, own);
+        }
+        return new Decided(all);
+    }
 
     /** What stands for all that asks the same in words: its term or prompt, and what earns. */
     static String key(InWords task) {

@@ -8,6 +8,7 @@ import didaxis.core.wording.BoxSentence;
 import didaxis.core.wording.FindingSentence;
 import didaxis.core.wording.HintSentence;
 import didaxis.core.wording.WorkingSentence;
+import didaxis.server.config.Transactions;
 import didaxis.server.marking.BoxFindingView;
 import didaxis.server.marking.BoxFindingView.OverrideView;
 import java.util.LinkedHashMap;
@@ -26,6 +27,7 @@ record Judgement(Map<String, BoxFinding> findings, List<StoredFinding> stored, i
     static final Judgement NONE = new Judgement(Map.of(), List.of(), 0, -1);
 
     static Judgement of(Paper paper, List<Answer> answers) {
+        assert !Transactions.writing() : "a sheet is marked while nobody else can write";
         return new Judging(paper).of(answers);
     }
 

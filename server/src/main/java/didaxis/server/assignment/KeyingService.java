@@ -173,8 +173,7 @@ class KeyingService {
         List<Answer> checked = Answer.checked(paper, all);
         Judgement judgement = Judgement.of(paper, checked);
         transactions.write(() -> {
-            Assignment assignment = assignments.ofTeacher(id, teacher);
-            refuseIfReleased(assignment);
+            refuseIfReleased(assignments.ofTeacher(id, teacher));
             List<SubmittedSheet> sent = sheets.of(id, learnerId);
             if (!sent.isEmpty() && !sent.get(0).keyed())
                 throw Problem.of(
@@ -183,7 +182,7 @@ class KeyingService {
                         .with("reason", "sent");
             refuseIfAgain(id, learner);
             if (sent.isEmpty()) sheets.keyIn(id, learnerId, checked, judgement);
-            else keyAnew(assignment, sent.get(0), checked, judgement, teacher);
+            else keyAnew(id, before.variants(), sent.get(0), checked, judgement, teacher);
         });
         remarking.after(judgement, id);
         return rowOf(id, learner, teacher);
@@ -191,13 +190,13 @@ class KeyingService {
 
     /** What a teacher gave for an answer stays as long as the answer does. */
     private void keyAnew(
-            Assignment assignment, SubmittedSheet keyed, List<Answer> answers, Judgement judgement, long teacher) {
+            long id, Variants variants, SubmittedSheet keyed, List<Answer> answers, Judgement judgement, long teacher) {
         sheets.keyAnew(keyed, answers, judgement);
         Map<String, String> typed = Judging.typed(answers);
         for (StoredFinding found : keyed.findings())
             if (found.given() != null && !typed.getOrDefault(found.box(), "").equals(keyed.text(found.box())))
                 overrides.give(List.of(keyed.id()), found.box(), null, "", teacher);
-        sheets.count(assignment.id(), assigned.variants(assignment), Set.of(keyed.id()));
+        sheets.count(id, variants, Set.of(keyed.id()));
     }
 
     /** Takes back what was keyed in for a learner. */

@@ -110,27 +110,37 @@ class ReviewService {
             String reason,
             long revision,
             long teacher) {
-        Found after = transactions.write(() -> {
-            Variants variants = assigned.variants(assignments.ofTeacher(id, teacher));
-            Paper.Place place = place(variants, box);
-            check(place, learners, points, reason);
+        Variants variants = transactions.read(() -> assigned.variants(assignments.ofTeacher(id, teacher)));
+        Paper.Place place = place(variants, box);
+        check(place, learners, points, reason);
+        Set<Long> wanted = Set.copyOf(learners);
+        variants.make(of(wanted, transactions.read(() -> sheets.all(id)), attempt));
+        boolean given = transactions.write(() -> {
+            assignments.ofTeacher(id, teacher);
+            if (!assigned.stand(id, variants)) return false;
             long latest = overrides.latest(id, place.id());
             if (latest != revision)
                 throw Problem.of(
                                 HttpStatus.CONFLICT,
                                 overrides.by(latest) + " has given points here in the meantime; look at them first.")
                         .with("reason", "changed-elsewhere");
-            Set<Long> wanted = Set.copyOf(learners);
-            List<Long> submissions = ReviewView.looked(sheets.all(id), attempt).stream()
-                    .filter(one -> wanted.contains(one.learnerId()))
+            List<Long> submissions = of(wanted, sheets.all(id), attempt).stream()
                     .map(SubmittedSheet::id)
                     .toList();
             if (submissions.size() < wanted.size()) throw Problem.notFound("sheet of one of these learners");
             overrides.give(submissions, place.id(), points, reason == null ? "" : reason.strip(), teacher);
             sheets.count(id, variants, Set.copyOf(submissions));
-            return found(id, place.id(), attempt, teacher);
+            return true;
         });
-        return after.view();
+        // The memo was put right in the meantime: the marks of its boxes may be others.
+        if (!given) return give(id, box, attempt, learners, points, reason, revision, teacher);
+        return review(id, place.id(), attempt, teacher);
+    }
+
+    private static List<SubmittedSheet> of(Set<Long> learners, List<SubmittedSheet> sent, int attempt) {
+        return ReviewView.looked(sent, attempt).stream()
+                .filter(one -> learners.contains(one.learnerId()))
+                .toList();
     }
 
     private static void check(Paper.Place place, List<Long> learners, Integer points, String reason) {

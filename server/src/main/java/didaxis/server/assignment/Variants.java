@@ -54,6 +54,11 @@ public final class Variants {
         return new Variants(questions, count, style, other, memo);
     }
 
+    /** What was decided of answers in words. */
+    Decided decided() {
+        return decided;
+    }
+
     /** The same under a memo, whose questions are these. */
     Variants under(MemoRevision other) {
         return new Variants(questions, count, style, decided, other);
@@ -62,6 +67,11 @@ public final class Variants {
     /** How many there are. */
     public int count() {
         return count;
+    }
+
+    /** The revision of the memo that they are under. */
+    int memo() {
+        return memo.revision();
     }
 
     /** How many questions there are. */
@@ -82,6 +92,11 @@ public final class Variants {
     /** The paper that somebody with this seed has. */
     Paper of(long seed) {
         return numbered(number(seed));
+    }
+
+    /** Makes the papers of these sheets, so that what needs them in a transaction finds them there. */
+    void make(List<SubmittedSheet> sheets) {
+        sheets.forEach(sheet -> of(sheet.seed()));
     }
 
     /** The paper of a variant. */

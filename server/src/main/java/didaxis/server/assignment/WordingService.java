@@ -8,7 +8,7 @@ import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
@@ -43,38 +43,79 @@ class WordingService {
      * @param points none to leave it to the marker again
      */
     BoxesView decide(long id, String boxId, String text, Integer points, long teacher) {
-        transactions.write(() -> {
-            Assignment assignment = assignments.ofTeacher(id, teacher);
-            Paper.Place place =
-                    assigned.variants(assignment).numbered(0).places().get(boxId == null ? "" : boxId);
-            boolean decidable = place != null && (place.task() instanceof InWords || Amounts.calculated(place.task()));
-            if (!decidable) throw Problem.notFound("box for words or lines on this sheet");
-            int most = place.box().marks();
-            if (points != null && (points < 0 || points > most))
-                throw Problem.badRequest("This box earns 0 to " + most + " marks.")
-                        .with("field", "points");
-            if (text == null || text.isBlank())
-                throw Problem.badRequest("Say what was written.").with("field", "text");
-            Wording wording = SameAnswer.wording(place.task(), text);
-            List<SubmittedSheet> alike = sheets.all(id).stream()
-                    .filter(sent -> !sent.text(boxId).isBlank()
-                            && SameAnswer.wording(place.task(), sent.text(boxId))
-                                    .equals(wording))
-                    .toList();
-            Variants before = assigned.variants(assignment);
-            // Words may be decided before anybody wrote them; lines belong to the values they were written for.
-            Stream<String> own = place.task() instanceof InWords
-                    ? key(before.numbered(0), boxId).stream()
-                    : alike.stream().flatMap(sent -> key(before.of(sent.seed()), boxId).stream());
-            own.distinct().forEach(key -> wordings.decide(key, wording, points, teacher));
-            Variants variants = assigned.variants(assignment);
-            for (SubmittedSheet sent : alike)
-                Judgement.of(variants.of(sent.seed()), sent.answers()).stored().stream()
-                        .filter(found -> found.box().equals(boxId))
-                        .forEach(found -> sheets.correct(sent.id(), found));
-            sheets.count(id, variants, alike.stream().map(SubmittedSheet::id).collect(Collectors.toSet()));
-        });
+        boolean done = false;
+        // Who sent this in the meantime, or had it put right, is asked again.
+        while (!done) {
+            Ready ready = ready(id, boxId, text, points, teacher);
+            done = transactions.write(() -> {
+                assignments.ofTeacher(id, teacher);
+                boolean same = assigned.stand(id, ready.after())
+                        && ids(alike(id, ready.place(), ready.wording())).equals(ids(ready.alike()));
+                if (same) write(id, ready, points, teacher);
+                return same;
+            });
+        }
         return results.boxes(id, teacher);
+    }
+
+    /**
+     * A decision with all that follows from it, ready to be written.
+     *
+     * @param asked where it holds
+     * @param alike the sheets with this in the box, and what is found of each then
+     */
+    private record Ready(
+            Paper.Place place,
+            Wording wording,
+            List<String> asked,
+            Variants after,
+            List<SubmittedSheet> alike,
+            List<StoredFinding> found) {}
+
+    private Ready ready(long id, String boxId, String text, Integer points, long teacher) {
+        Variants before = transactions.read(() -> assigned.variants(assignments.ofTeacher(id, teacher)));
+        Paper.Place place = before.numbered(0).places().get(boxId == null ? "" : boxId);
+        boolean decidable = place != null && (place.task() instanceof InWords || Amounts.calculated(place.task()));
+        if (!decidable) throw Problem.notFound("box for words or lines on this sheet");
+        int most = place.box().marks();
+        if (points != null && (points < 0 || points > most))
+            throw Problem.badRequest("This box earns 0 to " + most + " marks.").with("field", "points");
+        if (text == null || text.isBlank())
+            throw Problem.badRequest("Say what was written.").with("field", "text");
+        Wording wording = SameAnswer.wording(place.task(), text);
+        List<SubmittedSheet> alike = transactions.read(() -> alike(id, place, wording));
+        // Words may be decided before anybody wrote them; lines belong to the values they were written for.
+        Stream<String> own = place.task() instanceof InWords
+                ? key(before.numbered(0), boxId).stream()
+                : alike.stream().flatMap(sent -> key(before.of(sent.seed()), boxId).stream());
+        List<String> asked = own.distinct().toList();
+        Variants after = before.deciding(before.decided().with(asked, wording, Optional.ofNullable(points)));
+        List<StoredFinding> found = alike.stream()
+                .map(sent -> Judgement.of(after.of(sent.seed()), sent.answers()).stored().stream()
+                        .filter(one -> one.box().equals(boxId))
+                        .findFirst()
+                        .orElseThrow())
+                .toList();
+        return new Ready(place, wording, asked, after, alike, found);
+    }
+
+    private void write(long id, Ready ready, Integer points, long teacher) {
+        ready.asked().forEach(key -> wordings.decide(key, ready.wording(), points, teacher));
+        for (int k = 0; k < ready.alike().size(); k++)
+            sheets.correct(ready.alike().get(k).id(), ready.found().get(k));
+        sheets.count(id, ready.after(), Set.copyOf(ids(ready.alike())));
+    }
+
+    private List<SubmittedSheet> alike(long id, Paper.Place place, Wording wording) {
+        return sheets.all(id).stream()
+                .filter(sent -> !sent.text(place.id()).isBlank()
+                        && SameAnswer.wording(place.task(), sent.text(place.id()))
+                                .equals(wording))
+                .toList();
+    }
+
+    private static List<Long> ids(List<SubmittedSheet> sheets) {
+        return sheets.stream().map(SubmittedSheet::id).toList();
     }
 
     private static Optional<String> key(Paper paper, String boxId) {

@@ -8,6 +8,7 @@ import didaxis.core.style.HouseStyle;
 import didaxis.core.wording.ChartSentence;
 import didaxis.core.working.StyledChart;
 import didaxis.server.config.Problem;
+import didaxis.server.config.Transactions;
 import java.nio.charset.StandardCharsets;
 import org.springframework.http.HttpStatus;
 
@@ -82,6 +83,7 @@ public final class Circuits {
      * @throws Problem if it has no operating point
      */
     public static Chart chart(Circuit circuit) {
+        assert !Transactions.writing() : "a circuit is solved while nobody else can write";
         return OperatingPoint.of(circuit).match(Chart::of, shorted -> {
             throw Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, ChartSentence.shorted(shorted.across()))
                     .with("reason", "shorted-source")

@@ -3,6 +3,7 @@ package didaxis.server.config;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
@@ -11,6 +12,8 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Component
 public class Transactions {
+    private static final String WRITER = "writer";
+
     private final TransactionTemplate reading;
     private final TransactionTemplate writing;
 
@@ -18,6 +21,12 @@ public class Transactions {
         reading = new TransactionTemplate(manager);
         reading.setReadOnly(true);
         writing = new TransactionTemplate(manager);
+        writing.setName(WRITER);
+    }
+
+    /** Whether this thread keeps everybody else from writing; what is slow asserts that it does not, and the tests see to it. */
+    public static boolean writing() {
+        return WRITER.equals(TransactionSynchronizationManager.getCurrentTransactionName());
     }
 
     /** What is read at one moment. */
