@@ -44,13 +44,13 @@ class WordingService {
      */
     BoxesView decide(long id, String boxId, String text, Integer points, long teacher) {
         boolean done = false;
-        // Who sent this in the meantime, or had it put right, is asked again.
+        // Where somebody sent this in the meantime, or it was put right, all is worked out again.
         while (!done) {
             Ready ready = ready(id, boxId, text, points, teacher);
             done = transactions.write(() -> {
                 assignments.ofTeacher(id, teacher);
                 boolean same = assigned.stand(id, ready.after())
-                        && ids(alike(id, ready.place(), ready.wording())).equals(ids(ready.alike()));
+                        && alike(id, ready.place(), ready.wording()).equals(ready.alike());
                 if (same) write(id, ready, points, teacher);
                 return same;
             });
