@@ -37,6 +37,7 @@ export const router = createBrowserRouter([
       { path: 'workbench/:questionId', element: workbench },
       { path: 'papers', element: teachers(() => import('../papers/Papers')) },
       { path: 'papers/:paperId', element: teachers(() => import('../papers/PaperScreen')) },
+      { path: 'prints/:printId', element: teachers(() => import('../papers/PrintScreen')) },
       { path: 'classes', element: teachers(() => import('../classes/Classes')) },
       { path: 'classes/:classId', element: teachers(() => import('../classes/ClassScreen')) },
       { path: 'classes/:classId/style', element: teachers(() => import('../classes/ClassStyle')) },

@@ -57,7 +57,12 @@ export function AssignmentMenu({ assignment }: { assignment: Assignment }) {
           </Menu.Item>
           <Menu.Item onClick={() => setDialog('print')}>{t('print.menu')}</Menu.Item>
           {assignment.sent > 0 && (
-            <Menu.Item component="a" href={`/api/assignments/${assignment.id}/summary.pdf`} download>
+            <Menu.Item
+              component="a"
+              href={`/api/assignments/${assignment.id}/summary.pdf`}
+              target="_blank"
+              rel="noreferrer"
+            >
               {t('boxes.summary')}
             </Menu.Item>
           )}

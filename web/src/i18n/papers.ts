@@ -14,6 +14,10 @@ export const papers = {
     progress: 'How far the print is',
     progressOf: '{{done}} of {{total}} set',
     single: 'Or one for anybody:',
+    one: 'A long print',
+    waits: 'Another print comes first; this one is next.',
+    setting: 'So many pages take a moment; they are being set.',
+    stopped: 'Stopped; nothing was printed.',
   },
   keyIn: {
     menu: 'Key in from paper…',

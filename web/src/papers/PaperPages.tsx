@@ -5,6 +5,7 @@ import { pagesQuery, type PagesWanted } from '../api/queries'
 import { announce } from '../ui/announce'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
+import { PagesBeingSet } from './PagesBeingSet'
 import classes from './PaperMaker.module.css'
 
 interface PaperPagesProps {
@@ -39,7 +40,7 @@ export function PaperPages({ id, revision, some, wanted, onWanted }: PaperPagesP
         <Loading />
       </section>
     )
-  const { key, texts, variants, letter } = pages.data
+  const { key, texts, variants, letter, print } = pages.data
   const query = new URLSearchParams({ what: wanted.what, variant: String(wanted.variant), key })
   if (wanted.classroom !== undefined) query.set('classroom', String(wanted.classroom))
   const step = (by: number) => {
@@ -71,6 +72,7 @@ export function PaperPages({ id, revision, some, wanted, onWanted }: PaperPagesP
           </ActionIcon>
         </Group>
       )}
+      {print && <PagesBeingSet key={print.id} print={print} onThere={() => void pages.refetch()} />}
       {texts.map((text, page) => (
         <img
           // A page is told by its place.

@@ -52,7 +52,7 @@ public final class Person {
     }
 
     /** A file. */
-    byte[] file(String path) {
+    public byte[] file(String path) {
         HttpRequest request = HttpRequest.newBuilder(URI.create(base + path)).build();
         HttpResponse<byte[]> response = answered(request, HttpResponse.BodyHandlers.ofByteArray());
         if (response.statusCode() != 200) throw new AssertionError(path + ": " + response.statusCode());

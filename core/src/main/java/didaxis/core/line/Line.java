@@ -15,6 +15,11 @@ public record Line(String typed, List<Chain> chains, Optional<Unread> unread) {
         chains = List.copyOf(chains);
     }
 
+    /** One that is not looked at, since there are more than can be. */
+    public static Line beyond(String typed) {
+        return new Line(typed, List.of(), Optional.of(Unread.BEYOND));
+    }
+
     /** Whether it begins with the sign, and so goes on from the line before. */
     public boolean goesOn() {
         return typed.strip().matches("(?s)[→⇒∴]?\\s*[=≈].*");

@@ -95,6 +95,8 @@ final class LineNames {
     private final Habit habit;
     private final IndexedCells cells;
     private final Map<String, Cell> phrases = new HashMap<>();
+    private final KnownWords<Optional<Term.Name>> names = new KnownWords<>();
+    private final KnownWords<List<Term>> products = new KnownWords<>();
 
     LineNames(Circuit circuit, Subjects subjects, Terms terms, Habit habit) {
         this(new IndexedCells(circuit, subjects, habit, Optional.empty()), terms, habit);
@@ -160,6 +162,10 @@ final class LineNames {
 
     /** The name that one word is, with or without an index; empty if no letter of the field begins it. */
     Optional<Term.Name> name(String word) {
+        return names.of(word, this::find);
+    }
+
+    private Optional<Term.Name> find(String word) {
         String plain = plain(word).replaceFirst("^e$", "E");
         Optional<Cell> label = cells.labelled(plain);
         if (label.isPresent()) return Optional.of(new Term.Name(word, label, label.map(Cell::quantity)));
@@ -186,6 +192,10 @@ final class LineNames {
 
     /** Words such as IR and I1R1 are products: each a name of its own. Empty if they are not. */
     List<Term> product(String word) {
+        return products.of(word, this::factors);
+    }
+
+    private List<Term> factors(String word) {
         String plain = plain(word);
         List<Term> factors = new ArrayList<>();
         for (int from = 0; from < plain.length(); ) {
@@ -200,7 +210,7 @@ final class LineNames {
             factors.add(new Term.Name(factor, cell, Optional.of(quantity(letter))));
             from = to;
         }
-        return factors;
+        return List.copyOf(factors);
     }
 
     /** A letter of the chart, alone or with an index that is a number or the whole's. */

@@ -11,7 +11,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** Numbers and the units behind them, as amounts are read everywhere. */
-record LineNumbers(AmountFormat format) {
+final class LineNumbers {
     private static final Pattern CODE = Pattern.compile("[RkKMG][0-9]+");
     private static final Pattern MIXED = Pattern.compile("(?:([0-9]+) )?([0-9]+)/([0-9]+)");
     private static final Pattern POINTED = Pattern.compile("[.,eE^⁻]");
@@ -24,8 +24,25 @@ record LineNumbers(AmountFormat format) {
             Quantity.TIME,
             Quantity.ENERGY);
 
+    private final AmountFormat format;
+    private final KnownWords<Optional<Term.Written>> numbers = new KnownWords<>();
+
+    LineNumbers(AmountFormat format) {
+        this.format = format;
+    }
+
     /** A number with its unit; a prefix alone is a unit too. Empty if it is none, or no unit follows. */
     Optional<Term.Written> number(String digits, String unit) {
+        // No line has a break in it.
+        return numbers.of(digits + '\n' + unit, both -> find(digits, unit)).map(LineNumbers::another);
+    }
+
+    /** Two equal numbers of a line stay two: what each stands for is told apart by which it is. */
+    private static Term.Written another(Term.Written one) {
+        return new Term.Written(one.text(), one.si(), one.half(), one.pointed(), one.quantity());
+    }
+
+    private Optional<Term.Written> find(String digits, String unit) {
         OptionalDouble fraction = fraction(digits);
         if (fraction.isPresent()) return fraction(digits, fraction.getAsDouble(), unit);
         // In 4k7 the letter stands for the point.

@@ -11,6 +11,7 @@ import didaxis.core.style.HouseStyle;
 import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -37,6 +38,8 @@ import java.util.stream.Stream;
 public final class LineReader {
     private static final int LONGEST = 300;
     private static final double CLOSE = 0.01;
+    private static final Comparator<Line> LIKELIER =
+            Comparator.comparing((Line line) -> line.unread().isPresent()).thenComparingInt(LineReader::falseSteps);
     private static final Pattern STROKE = Pattern.compile("[/÷:]");
     private static final Pattern EQUIVALENT = Pattern.compile("R[_ ({]{0,2}(?:eq|eff)");
     private static final Pattern TERMINAL = Pattern.compile("[VU][_({]{0,2}t(?!\\p{L})");
@@ -155,10 +158,13 @@ public final class LineReader {
 
     /** The reading in which all can be read and numbers that are said to be equal are so; nothing of the circuit is told. */
     public Line likeliest(String typed) {
-        return readings(typed)
-                .min(Comparator.comparing((Line line) -> line.unread().isPresent())
-                        .thenComparingInt(LineReader::falseSteps))
-                .orElseThrow();
+        Line best = null;
+        for (Iterator<Line> readings = readings(typed).iterator(); readings.hasNext(); ) {
+            Line reading = readings.next();
+            if (best == null || LIKELIER.compare(reading, best) < 0) best = reading;
+            if (best.unread().isEmpty() && falseSteps(best) == 0) break;
+        }
+        return best;
     }
 
     private static int falseSteps(Line line) {

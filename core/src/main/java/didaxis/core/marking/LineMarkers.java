@@ -20,10 +20,10 @@ final class LineMarkers {
     private final WorkedLines lines;
     private Map<Box, Workings.Working> workings;
 
-    LineMarkers(Question question, MarkingStyle style) {
+    LineMarkers(Question question, MarkingStyle style, LineWork work) {
         this.question = question;
         this.style = style;
-        lines = new WorkedLines(question, style);
+        lines = new WorkedLines(question, style, work);
     }
 
     /** The amounts that are answered in lines; their texts are replaced by the amounts that are the answers. */

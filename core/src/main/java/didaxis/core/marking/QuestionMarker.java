@@ -33,12 +33,12 @@ public final class QuestionMarker {
     private final Map<Integer, StateNetwork> networks = new HashMap<>();
     private final LineMarkers lineMarkers;
 
-    private QuestionMarker(Question question, MarkingStyle style) {
+    private QuestionMarker(Question question, MarkingStyle style, LineWork work) {
         this.question = question;
         this.style = style;
         boxes = question.boxes();
         Knowledge knowledge = Knowledge.of(question);
-        lineMarkers = new LineMarkers(question, style);
+        lineMarkers = new LineMarkers(question, style, work);
         numbers = new WrittenNumbers(boxes, knowledge, style);
         Map<Integer, Map<Cell, Box>> asked = new LinkedHashMap<>();
         for (Box box : boxes)
@@ -51,7 +51,17 @@ public final class QuestionMarker {
 
     /** @throws IllegalArgumentException if something that is given has no value */
     public static QuestionMarker of(Question question, MarkingStyle style) {
-        return new QuestionMarker(question, style);
+        return of(question, style, LineWork.WHOLE);
+    }
+
+    /**
+     * Of a question among others.
+     *
+     * @param work how much of its lines is read
+     * @throws IllegalArgumentException if something that is given has no value
+     */
+    public static QuestionMarker of(Question question, MarkingStyle style, LineWork work) {
+        return new QuestionMarker(question, style, work);
     }
 
     /**

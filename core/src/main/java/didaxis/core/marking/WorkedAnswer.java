@@ -34,7 +34,7 @@ import java.util.stream.IntStream;
 public record WorkedAnswer(
         List<Checked> lines, List<Statement> statements, Optional<Integer> answer, Map<Cell, Term.Written> said) {
     /** So many lines are read; nobody needs more for one amount. */
-    static final int MOST_LINES = 40;
+    public static final int MOST_LINES = 40;
     /** An amount does not say how it came about. */
     private static final Pattern CALCULATED = Pattern.compile("(?s).*=.*([=+×*/÷√^]| x ).*|.*[+×*/÷√^].*=.*");
 
@@ -131,7 +131,7 @@ public record WorkedAnswer(
         List<Checked> lines = new ArrayList<>(WorkingCheck.of(typed.subList(0, Math.min(most, typed.size())), circuit));
         typed.stream()
                 .skip(most)
-                .map(line -> new Checked(new Line(line, List.of(), Optional.of(Line.Unread.BEYOND)), List.of()))
+                .map(line -> new Checked(Line.beyond(line), List.of()))
                 .forEach(lines::add);
         return lines;
     }

@@ -15,21 +15,18 @@ import java.util.Map;
 
 /** The amounts of a question that are answered in lines, with as many lines of each as are read. Not for several threads. */
 public final class WorkedLines {
-    /**
-     * So much work goes into the lines of one sheet, each counted by the cells of its circuit: about a second of one core.
-     * Lines beyond it are for the teacher.
-     */
-    private static final int MOST_WORK = 70_000;
     /** To look for the routes to one amount is as much work as so many lines. */
     private static final int LINES_A_BOX = 8;
 
     private final Question question;
     private final MarkingStyle style;
+    private final LineWork work;
     private final Map<Integer, CheckedCircuit> circuits = new HashMap<>();
 
-    public WorkedLines(Question question, MarkingStyle style) {
+    public WorkedLines(Question question, MarkingStyle style, LineWork work) {
         this.question = question;
         this.style = style;
+        this.work = work;
     }
 
     /** What is the same for all lines of one state. */
@@ -47,7 +44,7 @@ public final class WorkedLines {
     /** The boxes of one sheet that are answered in lines, and how many of these are read. */
     Map<Box, Integer> most(Map<String, String> answers) {
         Map<Box, Integer> most = new LinkedHashMap<>();
-        int left = MOST_WORK;
+        int left = work.most();
         for (Box box : question.boxes()) {
             String text = answers.getOrDefault(box.id(), "");
             if (!(box.form() instanceof Box.Form.Amount amount) || !WorkedAnswer.isWorked(text, amount, style.format()))

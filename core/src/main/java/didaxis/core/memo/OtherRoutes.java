@@ -19,7 +19,7 @@ import java.util.Set;
 
 /** The routes to the amounts of one question that are not the working which is shown; in a large one not to all of them. */
 public final class OtherRoutes {
-    /** So much is looked through for one question, the same for each of its amounts: about a fifth of a second of one core. */
+    /** So much is looked through for one question, the same for each of its amounts: less than a tenth of a second of one core. */
     private static final int MOST_WORK = 1_000_000;
 
     private final Question question;

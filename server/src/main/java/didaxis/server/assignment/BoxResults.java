@@ -5,6 +5,7 @@ import didaxis.core.formula.Symbols;
 import didaxis.core.question.Box;
 import didaxis.core.question.InWords;
 import didaxis.core.wording.BoxName;
+import didaxis.core.wording.BoxReading;
 import didaxis.server.assignment.StoredFinding.Code;
 import didaxis.server.classroom.Classrooms.Learner;
 import java.util.ArrayList;
@@ -69,11 +70,13 @@ record BoxResults(
      */
     private record WrongKey(String what, boolean readable, boolean decidable, String variant) {
         static WrongKey of(Paper paper, Paper.Place place, String text, String variant) {
-            ReadingView reading = ReadingView.of(paper, place, text);
-            if (place.task() instanceof InWords || !reading.lines().isEmpty())
+            BoxReadings readings = new BoxReadings(paper);
+            if (place.task() instanceof InWords || readings.isWorked(place.box(), text))
                 return new WrongKey(SameAnswer.wording(place.task(), text).normalised(), true, true, "");
+            BoxReading reading = readings.plain(place.task(), place.box(), paper.question(place), text);
+            String said = readings.said(place.box(), reading);
             boolean readable = reading.expected().isEmpty();
-            return new WrongKey(reading.shown().isEmpty() ? text.strip() : reading.shown(), readable, false, variant);
+            return new WrongKey(said.isEmpty() ? text.strip() : said, readable, false, variant);
         }
 
         /** As it is shown; words as they were written first. */

@@ -87,7 +87,14 @@ record BoxView(
         return (state.chart().subjects().has(Subject.INTERNAL) ? Stream.concat(own, Stream.of("r")) : own).toList();
     }
 
-    static BoxView of(String id, Task task, Box box, Paper paper, Question question, Map<String, String> texts) {
+    static BoxView of(
+            String id,
+            Task task,
+            Box box,
+            Paper paper,
+            Question question,
+            Map<String, String> texts,
+            BoxReadings readings) {
         HouseStyle style = paper.style().house();
         String text = texts.getOrDefault(id, "");
         return new BoxView(
@@ -103,6 +110,6 @@ record BoxView(
                         : new BoxChoices(style).of(task, box, question),
                 Amounts.calculated(task),
                 text,
-                ReadingView.of(id, task, box, paper, question, text));
+                readings.of(id, task, box, question, text));
     }
 }

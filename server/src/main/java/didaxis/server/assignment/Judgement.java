@@ -33,7 +33,15 @@ record Judgement(Map<String, BoxFinding> findings, List<StoredFinding> stored, i
 
     /** What was found of a sheet that was sent. */
     static List<BoxFindingView> views(Paper paper, SubmittedSheet sent) {
-        SheetLines lines = new SheetLines(paper, sent.answers());
+        return views(paper, sent, SheetLines.read(paper, sent.answers()));
+    }
+
+    /** The same without what there is to say of single lines. */
+    static List<BoxFindingView> viewsWithoutLines(Paper paper, SubmittedSheet sent) {
+        return views(paper, sent, SheetLines.unread(paper, sent.answers()));
+    }
+
+    private static List<BoxFindingView> views(Paper paper, SubmittedSheet sent, SheetLines lines) {
         Map<String, Paper.Place> places = paper.places();
         Map<String, BoxFinding> findings = new LinkedHashMap<>();
         places.forEach((id, place) ->
@@ -51,7 +59,7 @@ record Judgement(Map<String, BoxFinding> findings, List<StoredFinding> stored, i
     /** The same without what is right, for a learner who may try again. */
     static List<BoxFindingView> hints(Paper paper, SubmittedSheet sent, List<BoxFindingView> findings) {
         Map<String, Paper.Place> places = paper.places();
-        SheetLines lines = new SheetLines(paper, sent.answers());
+        SheetLines lines = SheetLines.unread(paper, sent.answers());
         HintSentence sentences = new HintSentence(amounts(paper.style()));
         return findings.stream()
                 .map(view -> view.hinting(
@@ -59,9 +67,9 @@ record Judgement(Map<String, BoxFinding> findings, List<StoredFinding> stored, i
                 .toList();
     }
 
-    /** What was found of one box of a sheet that was sent. */
+    /** What was found of one box of a sheet that was sent, without what there is to say of its lines. */
     static BoxFindingView view(Paper paper, SubmittedSheet sent, Paper.Place place, StoredFinding stored) {
-        BoxFinding found = stored.in(paper, place, new SheetLines(paper, sent.answers()));
+        BoxFinding found = stored.in(paper, place, SheetLines.unread(paper, sent.answers()));
         return counted(views(Map.of(place.id(), found), paper.style()).get(0), paper, place, stored);
     }
 

@@ -1,6 +1,7 @@
 package didaxis.server.assignment;
 
 import didaxis.core.marking.BoxFinding;
+import didaxis.core.marking.LineWork;
 import didaxis.core.marking.QuestionMarker;
 import didaxis.core.question.Question;
 import java.util.ArrayList;
@@ -34,7 +35,8 @@ final class Judging {
         Question question = paper.questions().get(place);
         Map<String, String> own = paper.own(place, typed);
         QuestionMarker marker = markers.computeIfAbsent(
-                place, first -> QuestionMarker.of(question, paper.style().marking()));
+                place,
+                first -> QuestionMarker.of(question, paper.style().marking(), LineWork.of(paper.questions(), place)));
         Map<String, BoxFinding> findings = new LinkedHashMap<>();
         for (BoxFinding found : marker.mark(own)) {
             String text = own.getOrDefault(found.box().id(), "");

@@ -8,6 +8,7 @@ import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -34,7 +35,10 @@ class PrintController {
         this.prints = prints;
     }
 
-    /** A paper, its answers or its memo, of a variant; of the first where none is said. */
+    /**
+     * A paper, its answers or its memo, of a variant; of the first where none is said. Where it is long, where its print can
+     * be waited for.
+     */
     @GetMapping(value = "/api/assignments/{id}/{what}.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     @ApiResponse(
             responseCode = "200",
@@ -42,12 +46,13 @@ class PrintController {
                     @Content(
                             mediaType = MediaType.APPLICATION_PDF_VALUE,
                             schema = @Schema(type = "string", format = "binary")))
-    byte[] print(
+    @ApiResponse(responseCode = "303", content = @Content)
+    ResponseEntity<byte[]> print(
             @PathVariable long id,
             @PathVariable String what,
             @RequestParam(defaultValue = "0") int variant,
             @AuthenticationPrincipal SignedIn me) {
-        return prints.print(id, Pages.named(what), variant, me.id());
+        return prints.print(id, Pages.named(what), variant, me.id()).answer();
     }
 
     /** Begins to print for everybody in the class; how far it is, is asked for by its id. */

@@ -3,9 +3,10 @@ package didaxis.server.assignment;
 import didaxis.server.classroom.Classrooms;
 import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
-import didaxis.server.print.Pdf;
+import didaxis.server.print.LatestPages;
 import didaxis.server.print.PrintJobs;
 import didaxis.server.print.PrintJobs.JobView;
+import didaxis.server.print.SetPages;
 import java.util.List;
 import java.util.Objects;
 import java.util.function.Supplier;
@@ -18,6 +19,7 @@ class PrintService {
     private final AssignedQuestions assigned;
     private final Classrooms classrooms;
     private final PrintJobs jobs;
+    private final LatestPages latest;
     private final Transactions transactions;
 
     PrintService(
@@ -25,11 +27,13 @@ class PrintService {
             AssignedQuestions assigned,
             Classrooms classrooms,
             PrintJobs jobs,
+            LatestPages latest,
             Transactions transactions) {
         this.assignments = assignments;
         this.assigned = assigned;
         this.classrooms = classrooms;
         this.jobs = jobs;
+        this.latest = latest;
         this.transactions = transactions;
     }
 
@@ -45,11 +49,12 @@ class PrintService {
         });
     }
 
-    byte[] print(long id, Pages what, int variant, long teacher) {
+    SetPages print(long id, Pages what, int variant, long teacher) {
         ClassSet set = set(id, teacher);
         int number = Math.floorMod(variant, set.variants().count());
         Copy copy = new Copy(set.title(), set.classroom(), "", set.variants().letter(number));
-        return Pdf.of(what.html(copy, set.variants().numbered(number), set.layout()));
+        String html = what.html(copy, set.variants().numbered(number), set.layout());
+        return latest.file(set.title() + ", " + what.word(), html, teacher);
     }
 
     /**

@@ -86,9 +86,10 @@ record QuestionSheet(String stem, List<StateSheet> states, List<TaskSheet> tasks
                     given(state, style)));
         }
         List<TaskSheet> tasks = new ArrayList<>();
+        BoxReadings readings = new BoxReadings(paper);
         for (Task task : question.tasks()) {
             List<BoxView> boxes = BoxView.onSheet(task, question).stream()
-                    .map(box -> BoxView.of(Paper.id(place, box), task, box, paper, question, texts))
+                    .map(box -> BoxView.of(Paper.id(place, box), task, box, paper, question, texts, readings))
                     .toList();
             tasks.add(new TaskSheet(
                     paper.number(place, tasks.size()),

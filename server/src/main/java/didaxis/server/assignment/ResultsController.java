@@ -4,7 +4,9 @@ import didaxis.server.account.SignedIn;
 import didaxis.server.assignment.ResultsService.ResultsView;
 import didaxis.server.assignment.ResultsService.TeacherSheetView;
 import didaxis.server.circuit.SceneView;
-import didaxis.server.print.Pdf;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.util.Optional;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -44,14 +46,20 @@ class ResultsController {
         return file("findings.csv", results.findings(id, me.id()));
     }
 
-    /** What has come of an assignment, to print: what to teach again, slips, box by box, everybody's marks. */
+    /**
+     * What has come of an assignment, to print: what to teach again, slips, box by box, everybody's marks. Where it is long,
+     * where its print can be waited for.
+     */
     @GetMapping(value = "/api/assignments/{id}/summary.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    @ApiResponse(
+            responseCode = "200",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_PDF_VALUE,
+                            schema = @Schema(type = "string", format = "binary")))
+    @ApiResponse(responseCode = "303", content = @Content)
     ResponseEntity<byte[]> summary(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
-        ContentDisposition named =
-                ContentDisposition.attachment().filename("summary.pdf").build();
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, named.toString())
-                .body(Pdf.of(results.summary(id, me.id())));
+        return results.summary(id, me.id()).answer();
     }
 
     private static ResponseEntity<String> file(String name, String csv) {

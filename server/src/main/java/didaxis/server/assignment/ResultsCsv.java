@@ -70,7 +70,7 @@ final class ResultsCsv {
                     .collect(Collectors.toMap(Answer::box, Answer::text, (one, other) -> other));
             Map<String, Paper.Place> places = sent.paper().places();
             BoxName names = new BoxName(sent.paper().style().house());
-            for (BoxFindingView found : Judgement.views(sent.paper(), sent.submission())) {
+            for (BoxFindingView found : Judgement.viewsWithoutLines(sent.paper(), sent.submission())) {
                 Paper.Place place = places.get(found.box());
                 rows.add(List.of(
                         sent.learner().displayName(),

@@ -12,6 +12,8 @@ import didaxis.server.classroom.Classrooms.Learner;
 import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
 import didaxis.server.marking.BoxFindingView;
+import didaxis.server.print.LatestPages;
+import didaxis.server.print.SetPages;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -50,6 +52,7 @@ class ResultsService {
     private final Sheets sheets;
     private final Standings standings;
     private final Classrooms classrooms;
+    private final LatestPages latest;
     private final Transactions transactions;
 
     ResultsService(
@@ -59,6 +62,7 @@ class ResultsService {
             Sheets sheets,
             Standings standings,
             Classrooms classrooms,
+            LatestPages latest,
             Transactions transactions) {
         this.assignments = assignments;
         this.assigned = assigned;
@@ -66,6 +70,7 @@ class ResultsService {
         this.sheets = sheets;
         this.standings = standings;
         this.classrooms = classrooms;
+        this.latest = latest;
         this.transactions = transactions;
     }
 
@@ -91,11 +96,11 @@ class ResultsService {
         });
     }
 
-    /** An assignment box by box as a document for the printer. */
-    String summary(long id, long teacher) {
-        PaperLayout layout =
-                transactions.read(() -> assignments.ofTeacher(id, teacher)).layout();
-        return SummaryPage.of(boxes(id, teacher), layout);
+    /** An assignment box by box, to print. */
+    SetPages summary(long id, long teacher) {
+        Assignment assignment = transactions.read(() -> assignments.ofTeacher(id, teacher));
+        String html = SummaryPage.of(boxes(id, teacher), assignment.layout());
+        return latest.file(assignment.title() + ", results", html, teacher);
     }
 
     BoxesView boxes(long id, long teacher) {

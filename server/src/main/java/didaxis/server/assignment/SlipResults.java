@@ -39,7 +39,7 @@ record SlipResults(String slip, String name, int learners, List<SlippedAnswer> a
         for (SubmittedSheet sheet : sent) {
             Learner learner = byId.get(sheet.learnerId());
             Paper paper = variants.of(sheet.seed());
-            SheetLines lines = new SheetLines(paper, sheet.answers());
+            SheetLines lines = SheetLines.unread(paper, sheet.answers());
             for (StoredFinding found : learner == null ? List.<StoredFinding>of() : sheet.findings()) {
                 Paper.Place place = paper.places().get(found.box());
                 if (found.slip() == null || place == null || found.earned(place.marks()) == place.marks()) continue;

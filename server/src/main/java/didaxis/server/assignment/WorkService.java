@@ -194,8 +194,9 @@ class WorkService {
 
     private static List<ReadingView> readings(Paper paper, List<Answer> answers) {
         Map<String, Paper.Place> places = paper.places();
+        BoxReadings readings = new BoxReadings(paper);
         return answers.stream()
-                .map(answer -> ReadingView.of(paper, places.get(answer.box()), answer.text()))
+                .map(answer -> readings.of(places.get(answer.box()), answer.text()))
                 .toList();
     }
 }

@@ -74,7 +74,7 @@ class PagesController {
         return ResponseEntity.ok().cacheControl(kept).body(picture);
     }
 
-    /** A paper, its answers or its memo. */
+    /** A paper, its answers or its memo; where it is long, where its print can be waited for. */
     @GetMapping(value = "/api/papers/{id}/{what}.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     @ApiResponse(
             responseCode = "200",
@@ -82,13 +82,15 @@ class PagesController {
                     @Content(
                             mediaType = MediaType.APPLICATION_PDF_VALUE,
                             schema = @Schema(type = "string", format = "binary")))
-    byte[] pdf(
+    @ApiResponse(responseCode = "303", content = @Content)
+    ResponseEntity<byte[]> pdf(
             @PathVariable long id,
             @PathVariable String what,
             @RequestParam(defaultValue = "0") int variant,
             @RequestParam(required = false) Long classroom,
             @AuthenticationPrincipal SignedIn me) {
-        return pages.pdf(id, new Wanted(Pages.named(what), variant, classroom), me.id());
+        return pages.pdf(id, new Wanted(Pages.named(what), variant, classroom), me.id())
+                .answer();
     }
 
     /** The same as an open text document, to be edited. */

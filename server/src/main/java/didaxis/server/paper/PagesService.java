@@ -12,10 +12,14 @@ import didaxis.server.classroom.Classrooms;
 import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
 import didaxis.server.paper.PaperView.PagesView;
+import didaxis.server.print.LatestPages;
 import didaxis.server.print.OpenDocument;
-import didaxis.server.print.Pdf;
 import didaxis.server.print.PlainText;
 import didaxis.server.print.PrintedPages;
+import didaxis.server.print.SetPages;
+import java.util.List;
+import java.util.function.Function;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 
 /** Papers on pages, and handed out. */
@@ -51,8 +55,8 @@ class PagesService {
      */
     record Wanted(Pages what, int variant, Long classroom) {}
 
-    /** A document, and which variant it is. */
-    private record Document(String html, int variants, String letter) {}
+    /** A document, what it is called, and which variant it is. */
+    private record Document(String name, String html, int variants, String letter) {}
 
     private Document document(long id, Wanted wanted, long owner) {
         ComposedPaper paper = papers.composed(id, owner);
@@ -67,21 +71,31 @@ class PagesService {
         int number = Math.floorMod(wanted.variant(), variants.count());
         Copy copy = new Copy(paper.title(), reader.classroom(), "", variants.letter(number));
         String html = wanted.what().html(copy, variants.numbered(number), paper.printedLayout());
-        return new Document(html, variants.count(), variants.letter(number));
+        String name = paper.title() + ", " + wanted.what().word();
+        return new Document(name, html, variants.count(), variants.letter(number));
     }
 
     PagesView pages(long id, Wanted wanted, long owner) {
         Document document = document(id, wanted, owner);
-        PrintedPages pages = latest.of(document.html(), owner);
-        return new PagesView(LatestPages.key(document.html()), document.variants(), document.letter(), pages.texts());
+        String key = LatestPages.key(document.html());
+        return latest.looked(document.name(), document.html(), owner)
+                .match(
+                        pages -> new PagesView(key, document.variants(), document.letter(), pages.texts(), null),
+                        print -> new PagesView(key, document.variants(), document.letter(), List.of(), print));
     }
 
     /** @param key of the pages; those that are not there any more are set again */
     byte[] page(long id, Wanted wanted, int page, String key, long owner) {
-        PrintedPages pages = latest.ofKey(key, owner)
-                .orElseGet(() -> latest.of(document(id, wanted, owner).html(), owner));
+        PrintedPages pages = latest.ofKey(key, owner).orElseGet(() -> again(document(id, wanted, owner), owner));
         if (page < 0 || page >= pages.texts().size()) throw Problem.notFound("page");
         return pages.png(page);
+    }
+
+    private PrintedPages again(Document document, long owner) {
+        return latest.looked(document.name(), document.html(), owner).match(Function.identity(), print -> {
+            throw Problem.of(HttpStatus.CONFLICT, "These pages are being set; look again in a moment.")
+                    .with("print", print.id());
+        });
     }
 
     /** The same as an open text document, to be edited. */
@@ -93,8 +107,9 @@ class PagesService {
         return PlainText.of(document(id, wanted, owner).html());
     }
 
-    byte[] pdf(long id, Wanted wanted, long owner) {
-        return Pdf.of(document(id, wanted, owner).html());
+    SetPages pdf(long id, Wanted wanted, long owner) {
+        Document document = document(id, wanted, owner);
+        return latest.file(document.name(), document.html(), owner);
     }
 
     /** Hands a paper to a class, with the values that its pages have. */

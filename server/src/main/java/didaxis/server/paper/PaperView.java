@@ -1,6 +1,7 @@
 package didaxis.server.paper;
 
 import didaxis.server.assignment.PaperLayout;
+import didaxis.server.print.PrintJobs.JobView;
 import didaxis.server.question.DifficultyWord;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
@@ -56,9 +57,19 @@ record PaperView(
      *
      * @param key changes with what stands on them
      * @param variants how many variants there are, and the letter of this one
-     * @param texts of each page what can be read on it
+     * @param texts of each page what can be read on it; none as long as they are being set
+     * @param print how far that is; null where they are there
      */
-    record PagesView(String key, int variants, String letter, List<String> texts) {}
+    record PagesView(
+            String key,
+            int variants,
+            String letter,
+            List<String> texts,
+
+            @Schema(
+                    types = {"object", "null"},
+                    implementation = JobView.class)
+            JobView print) {}
 
     /** What a paper was at one time. */
     record PaperRevisionView(int revision, String title, int questions, Instant at) {}

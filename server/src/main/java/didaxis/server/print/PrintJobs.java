@@ -11,9 +11,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import org.slf4j.Logger;
@@ -75,15 +77,17 @@ public class PrintJobs {
         /** Each holds all that it is made from; none is kept once the file is there. */
         private volatile List<Supplier<String>> documents;
 
+        private final Consumer<byte[]> then;
         private final AtomicInteger set = new AtomicInteger();
         private volatile State state = State.WAITING;
         private volatile Path file;
 
-        Job(long id, long owner, String name, List<Supplier<String>> documents) {
+        Job(long id, long owner, String name, List<Supplier<String>> documents, Consumer<byte[]> then) {
             this.id = id;
             this.owner = owner;
             this.name = name;
             this.documents = documents;
+            this.then = then;
             this.total = documents.size();
         }
 
@@ -106,7 +110,9 @@ public class PrintJobs {
                 if (state == State.STOPPED) return;
                 Path written = Files.createTempFile("didaxis-print", ".pdf");
                 written.toFile().deleteOnExit();
-                Files.write(written, whole.finished(name));
+                byte[] pdf = whole.finished(name);
+                Files.write(written, pdf);
+                then.accept(pdf);
                 file = written;
                 state = State.DONE;
             } catch (IOException | RuntimeException | OutOfMemoryError e) {
@@ -128,8 +134,12 @@ public class PrintJobs {
             set.addAndGet(bundle.size());
         }
 
+        boolean isUnderWay() {
+            return state == State.WAITING || state == State.RUNNING;
+        }
+
         void forget() {
-            if (state == State.WAITING || state == State.RUNNING) state = State.STOPPED;
+            if (isUnderWay()) state = State.STOPPED;
             if (file == null) return;
             try {
                 Files.deleteIfExists(file);
@@ -145,15 +155,20 @@ public class PrintJobs {
      * @param documents each as HTML for the printer, made when its turn has come
      * @throws Problem if there is nothing to print, or this person has too much under way
      */
-    public synchronized JobView start(long owner, String name, List<Supplier<String>> documents) {
+    public JobView start(long owner, String name, List<Supplier<String>> documents) {
+        return start(owner, name, documents, pdf -> {});
+    }
+
+    /** @param then takes the file, before the print is called done */
+    synchronized JobView start(long owner, String name, List<Supplier<String>> documents, Consumer<byte[]> then) {
         if (documents.isEmpty()) throw Problem.badRequest("There is nobody to print for, and nothing to print.");
         long own = jobs.values().stream()
-                .filter(job -> job.owner == owner && (job.state == State.WAITING || job.state == State.RUNNING))
+                .filter(job -> job.owner == owner && job.isUnderWay())
                 .count();
         if (own >= MOST_AT_ONCE)
             throw Problem.of(
                     HttpStatus.TOO_MANY_REQUESTS, "Three prints of yours are under way; wait for one, or stop it.");
-        Job job = new Job(++last, owner, name, List.copyOf(documents));
+        Job job = new Job(++last, owner, name, List.copyOf(documents), then);
         jobs.put(job.id, job);
         if (jobs.size() > MOST_KEPT) forget(jobs.keySet().iterator().next());
         worker.submit(job::run);
@@ -178,9 +193,17 @@ public class PrintJobs {
     /** Stops it, if it is under way, and forgets it. */
     public void stop(long id, long owner) {
         job(id, owner);
-        synchronized (this) {
-            if (jobs.containsKey(id)) forget(id);
-        }
+        giveUp(id);
+    }
+
+    /** The same for one that may be gone. */
+    synchronized void giveUp(long id) {
+        if (jobs.containsKey(id)) forget(id);
+    }
+
+    /** How far one is that is waiting or running; empty for any other. */
+    synchronized Optional<JobView> underWay(long id) {
+        return Optional.ofNullable(jobs.get(id)).filter(Job::isUnderWay).map(Job::view);
     }
 
     /** The finished file. */

@@ -23,34 +23,43 @@ public final class PrintedPages {
     private static final Pattern NUMBER = Pattern.compile("(?m)^\\d+ / \\d+\\s*$");
 
     private final byte[] pdf;
-    private final List<String> texts;
     private final Map<Integer, byte[]> pictures = new ConcurrentHashMap<>();
+    private List<String> texts;
 
-    private PrintedPages(byte[] pdf, List<String> texts) {
+    private PrintedPages(byte[] pdf) {
         this.pdf = pdf;
-        this.texts = texts;
     }
 
     public static PrintedPages of(byte[] pdf) {
-        try (PDDocument document = Loader.loadPDF(pdf)) {
-            PDFTextStripper stripper = new PDFTextStripper();
-            List<String> texts = new ArrayList<>();
-            for (int page = 1; page <= document.getNumberOfPages(); page++) {
-                stripper.setStartPage(page);
-                stripper.setEndPage(page);
-                texts.add(NUMBER.matcher(stripper.getText(document))
-                        .replaceFirst("")
-                        .strip());
-            }
-            return new PrintedPages(pdf, List.copyOf(texts));
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
+        return new PrintedPages(pdf);
+    }
+
+    /** The file. */
+    byte[] pdf() {
+        return pdf;
     }
 
     /** What can be read on each page. */
-    public List<String> texts() {
+    public synchronized List<String> texts() {
+        if (texts == null) texts = read();
         return texts;
+    }
+
+    private List<String> read() {
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            PDFTextStripper stripper = new PDFTextStripper();
+            List<String> read = new ArrayList<>();
+            for (int page = 1; page <= document.getNumberOfPages(); page++) {
+                stripper.setStartPage(page);
+                stripper.setEndPage(page);
+                read.add(NUMBER.matcher(stripper.getText(document))
+                        .replaceFirst("")
+                        .strip());
+            }
+            return List.copyOf(read);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** A page as a picture, PNG; the first page is 0. */

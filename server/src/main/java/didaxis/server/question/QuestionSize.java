@@ -13,10 +13,11 @@ public final class QuestionSize {
     private static final int MOST_BOXES = 400;
     /** Amounts by the rows of their circuits: four hundred in charts of two hundred parts and their groups. */
     private static final int MOST_WORK = 121_000;
-    /** The working of an amount that is calculated, with its other routes, is as much as those of so many in a chart. */
-    private static final int CALCULATED = 8;
-
-    /** A part that is read is as much as so many rows of an amount. */
+    /** The working of an amount that is calculated, with its other routes and its lines, is as much as those of so many in a chart. */
+    private static final int CALCULATED = 16;
+    /** To see how much it asks is less. */
+    private static final int CALCULATED_KEPT = 8;
+    /** A part that is read, and a task, is as much as so many rows of an amount. */
     private static final int READ = 100;
 
     private QuestionSize() {}
@@ -52,16 +53,22 @@ public final class QuestionSize {
         int parts = question.states().stream()
                 .mapToInt(state -> state.circuit().parts().size())
                 .sum();
-        return parts * READ + work(question);
+        return (parts + question.tasks().size()) * READ + amounts(question, CALCULATED_KEPT);
     }
 
     private static int work(Question question) {
+        return amounts(question, CALCULATED);
+    }
+
+    private static int amounts(Question question, int calculated) {
+        int[] rows = question.states().stream()
+                .mapToInt(state -> state.chart().rows().size())
+                .toArray();
         int work = 0;
         for (Task task : question.tasks())
             for (Box box : task.boxes())
                 if (box.form() instanceof Box.Form.Amount amount)
-                    work += question.state(amount.state()).chart().rows().size()
-                            * (Amounts.calculated(task) ? CALCULATED : 1);
+                    work += rows[amount.state()] * (Amounts.calculated(task) ? calculated : 1);
         return work;
     }
 }

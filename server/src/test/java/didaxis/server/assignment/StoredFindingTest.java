@@ -103,7 +103,7 @@ class StoredFindingTest {
             Judgement.of(paper, sent).findings().forEach((id, finding) -> {
                 String kept = JSON.writeValueAsString(StoredFinding.of(id, finding));
                 StoredFinding stored = JSON.readValue(kept, StoredFinding.class);
-                assertEquals(finding, stored.in(paper, paper.places().get(id), new SheetLines(paper, sent)), kept);
+                assertEquals(finding, stored.in(paper, paper.places().get(id), SheetLines.read(paper, sent)), kept);
                 assertTrue(!kept.contains("sentence") && kept.length() < 2000, kept);
                 seen.add(stored.code());
             });

@@ -1,0 +1,103 @@
+package didaxis.server.print;
+
+import didaxis.server.print.PrintJobs.JobView;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HashMap;
+import java.util.HexFormat;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import org.springframework.stereotype.Component;
+
+/**
+ * Documents on pages. A short one is set when it is asked for; a long one is a print of its own, so that nobody waits for
+ * it without knowing how far it is. The latest are kept: each page is looked at by itself, and then the file is fetched.
+ */
+@Component
+public class LatestPages {
+    private static final int MOST = 8;
+    /** In characters of HTML, some five pages of a memo: to set them takes less than half a second of one core. */
+    private static final int SHORT = 60_000;
+
+    private final PrintJobs jobs;
+    private final Map<String, PrintedPages> latest = new LinkedHashMap<>(MOST, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, PrintedPages> eldest) {
+            return size() > MOST;
+        }
+    };
+    /** The prints of those that are being set. */
+    private final Map<String, Long> underWay = new HashMap<>();
+    /** Of each person the print of what is looked at. */
+    private final Map<Long, Long> lookedAt = new HashMap<>();
+
+    LatestPages(PrintJobs jobs) {
+        this.jobs = jobs;
+    }
+
+    /** What tells a document from all others. */
+    public static String key(String html) {
+        try {
+            byte[] digest = MessageDigest.getInstance("SHA-256").digest(html.getBytes(StandardCharsets.UTF_8));
+            return HexFormat.of().formatHex(digest, 0, 8);
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    /**
+     * A document as a file. One at a time: two who want one at once would only be slower, and take twice the memory.
+     *
+     * @param name of its print, if it is a long one
+     */
+    public synchronized SetPages file(String name, String html, long owner) {
+        return pages(html, owner)
+                .<SetPages>map(SetPages.There::new)
+                .orElseGet(() -> new SetPages.UnderWay(begun(name, html, owner)));
+    }
+
+    /** A document that is looked at: the print of another that this person looked at before is given up. */
+    public synchronized SetPages looked(String name, String html, long owner) {
+        Optional<PrintedPages> there = pages(html, owner);
+        if (there.isPresent()) return new SetPages.There(there.get());
+        JobView job = begun(name, html, owner);
+        Long before = lookedAt.put(owner, job.id());
+        if (before != null && before != job.id()) jobs.giveUp(before);
+        return new SetPages.UnderWay(job);
+    }
+
+    private Optional<PrintedPages> pages(String html, long owner) {
+        String key = owner + " " + key(html);
+        if (html.length() <= SHORT)
+            return Optional.of(latest.computeIfAbsent(key, first -> PrintedPages.of(Pdf.of(html))));
+        return Optional.ofNullable(latest.get(key));
+    }
+
+    private JobView begun(String name, String html, long owner) {
+        String key = owner + " " + key(html);
+        return Optional.ofNullable(underWay.get(key)).flatMap(jobs::underWay).orElseGet(() -> {
+            List<Supplier<String>> whole = List.of(() -> html);
+            JobView job = jobs.start(owner, name, whole, pdf -> keep(key, pdf));
+            underWay.put(key, job.id());
+            return job;
+        });
+    }
+
+    private void keep(String key, byte[] pdf) {
+        PrintedPages pages = PrintedPages.of(pdf);
+        pages.texts();
+        synchronized (this) {
+            underWay.remove(key);
+            latest.put(key, pages);
+        }
+    }
+
+    /** Those that somebody has looked at under this key, if they are still there. */
+    public synchronized Optional<PrintedPages> ofKey(String key, long owner) {
+        return Optional.ofNullable(latest.get(owner + " " + key));
+    }
+}
