@@ -78,6 +78,7 @@ export function PaperPages({ id, revision, some, wanted, onWanted }: PaperPagesP
           // A page is told by its place.
           key={page}
           className={classes.page}
+          loading="lazy"
           src={`/api/papers/${id}/pages/${page}.png?${query.toString()}`}
           alt={t('paper.pageOf', { number: page + 1, count: texts.length, text })}
         />

@@ -23,8 +23,8 @@ import java.util.Set;
  * the parts are connected is taken from the circuit; none of its values.
  */
 public final class Backwards {
-    /** Parts worked through in all searches together: about a second of one core. */
-    private static final long MOST_WORK = 4_000_000;
+    /** Parts worked through in all searches together: about half a second of one core. */
+    private static final long MOST_WORK = 2_000_000;
     /** The share of it for finding the circuits; the rest is for telling what is in conflict or wanting. */
     private static final double SEARCH = 0.5;
 

@@ -12,7 +12,7 @@ import java.util.List;
  */
 public record LineWork(int most) {
     /** All that goes into a sheet: under half a second of one core. */
-    public static final LineWork WHOLE = new LineWork(70_000);
+    public static final LineWork WHOLE = new LineWork(100_000);
     /** An amount that is calculated is worked in so many lines, where another has one. */
     private static final int CALCULATED = 8;
 

@@ -3,20 +3,24 @@ package didaxis.core.line;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import didaxis.core.circuit.Circuit;
 import didaxis.core.notation.Notation;
 import didaxis.core.style.HouseStyle;
 import java.util.List;
 import java.util.stream.Collectors;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.Chars;
 import net.jqwik.api.constraints.StringLength;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
 
 class LineReaderTest {
-    private static final LineReader READER =
-            new LineReader(Notation.circuit("12 V r=0.5 : R1=4 + (R2=12 || R3=4) + L4=4.5"), HouseStyle.RIDGE);
+    private static final Circuit CIRCUIT = Notation.circuit("12 V r=0.5 : R1=4 + (R2=12 || R3=4) + L4=4.5");
+    private static final LineReader READER = new LineReader(CIRCUIT, HouseStyle.RIDGE);
 
     /** What a line was read as, the cells its names are, and where reading stopped. */
     static String told(String typed, LineReader reader) {
@@ -38,6 +42,66 @@ class LineReaderTest {
     void aLineIsReadAsItIsMeant(String typed, String read, String names, String stop) {
         List<String> parts = List.of(typed, orEmpty(read), orEmpty(names), orEmpty(stop));
         assertEquals(String.join("\t", parts), told(typed, READER));
+    }
+
+    /** Words and numbers are looked up once for all lines: who has read others reads one as somebody who reads nothing else. */
+    @Property(tries = 300)
+    void whatWasReadBeforeChangesNoReading(@ForAll("lines") List<String> lines) {
+        for (String typed : lines) {
+            LineReader anew = new LineReader(CIRCUIT, HouseStyle.RIDGE);
+            assertEquals(anew.readings(typed).toList(), READER.readings(typed).toList());
+            assertEquals(anew.likeliest(typed), READER.likeliest(typed));
+        }
+    }
+
+    /** Pieces of lines in any order, more sensible than letters alone. */
+    @Provide
+    Arbitrary<List<String>> lines() {
+        return Arbitraries.of(
+                        "I2R",
+                        "IR1",
+                        "V2/R",
+                        "Rt",
+                        "R23",
+                        "Vt",
+                        "It",
+                        "P1",
+                        "4",
+                        "4",
+                        "0.5",
+                        "3 Ω",
+                        "4k7",
+                        "12 V",
+                        "2A",
+                        "½",
+                        " = ",
+                        " + ",
+                        " × ",
+                        "/",
+                        "(",
+                        ")",
+                        "²",
+                        " is ",
+                        "voltage",
+                        "R2 and R3")
+                .list()
+                .ofMinSize(1)
+                .ofMaxSize(9)
+                .map(pieces -> String.join("", pieces))
+                .list()
+                .ofMaxSize(4);
+    }
+
+    /** The reading that is shown is the first with all read and no false step, and else the first of the best. */
+    @Property(tries = 300)
+    void theLikeliestIsTheFirstOfTheBest(@ForAll("lines") List<String> lines) {
+        for (String typed : lines) {
+            Line shown = READER.likeliest(typed);
+            List<Line> readings = READER.readings(typed).toList();
+            boolean unread = readings.stream().allMatch(one -> one.unread().isPresent());
+            assertEquals(unread, shown.unread().isPresent(), typed);
+            assertTrue(readings.contains(shown), typed);
+        }
     }
 
     private static String orEmpty(String column) {

@@ -18,7 +18,7 @@ import org.springframework.stereotype.Service;
 @Service
 class TriedSheetService {
     TriedSheet tried(QuestionBody body, List<Answer> answers, SceneView.Room room, HouseStyle style) {
-        Question question = body.question();
+        Question question = body.question(style);
         List<FlawView> flaws = FlawView.of(question, style);
         if (!flaws.isEmpty())
             throw Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, flaws.get(0).sentence())

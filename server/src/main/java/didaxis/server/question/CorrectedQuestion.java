@@ -20,7 +20,7 @@ public record CorrectedQuestion(QuestionBody body) {
 
     /** All whose values can be put right. */
     public List<Valued> things(AmountFormat format) {
-        Question plain = body.plain(HouseStyle.RIDGE);
+        Question plain = body.kept(HouseStyle.RIDGE);
         List<String> varied = body.varies().stream().map(VariedBody::thing).toList();
         Map<String, String> names = body.names() == null ? Map.of() : body.names();
         return Thing.of(plain).stream()
@@ -38,7 +38,7 @@ public record CorrectedQuestion(QuestionBody body) {
      * @throws Problem if it has none that could be put right, the value cannot be read, or the question cannot be asked with it
      */
     public QuestionBody with(String name, String value, AmountFormat format) {
-        Thing thing = Thing.named(name, body.plain(HouseStyle.RIDGE))
+        Thing thing = Thing.named(name, body.kept(HouseStyle.RIDGE))
                 .orElseThrow(() -> Problem.badRequest("“" + name + "” has no value in this question.")
                         .with("field", "thing"));
         if (body.varies().stream().anyMatch(one -> one.thing().equals(name)))

@@ -86,6 +86,13 @@ public record QuestionBody(
      * @throws Problem likewise
      */
     Question plain(HouseStyle style) {
+        Question plain = kept(style);
+        QuestionSize.boxes(plain);
+        return plain;
+    }
+
+    /** The same as it was kept: a bound that was drawn lower since does not keep it from being read. */
+    Question kept(HouseStyle style) {
         if (format != null && format != FORMAT)
             throw Problem.badRequest("A question of format " + format + " is not known; this is format " + FORMAT + ".")
                     .with("field", "format");
@@ -165,9 +172,7 @@ public record QuestionBody(
                 if (task == null) throw Problem.badRequest("A task is missing.").with("field", "tasks");
                 asked.add(read(task, "1." + (asked.size() + 1), all));
             }
-            Question question = new Question(text, !HIDDEN.equals(drawing), all, asked);
-            QuestionSize.boxes(question);
-            return question;
+            return new Question(text, !HIDDEN.equals(drawing), all, asked);
         } catch (IllegalArgumentException e) {
             throw Problem.badRequest("This question cannot be asked: " + e.getMessage() + ".");
         }
@@ -183,7 +188,7 @@ public record QuestionBody(
 
     /** The question in the standard style, as it is kept. */
     public Question question() {
-        return question(HouseStyle.RIDGE);
+        return named(kept(HouseStyle.RIDGE));
     }
 
     /** What varies; nothing where it has the same values for all. */

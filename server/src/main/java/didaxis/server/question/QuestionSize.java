@@ -6,19 +6,22 @@ import didaxis.core.question.Question;
 import didaxis.core.question.Task;
 import didaxis.server.config.Problem;
 import java.util.List;
+import java.util.function.IntUnaryOperator;
 
 /** How much a question may ask for, and a paper with all of its questions, so that the memo is made in a second. */
 public final class QuestionSize {
     private static final int MOST_TASKS = 60;
     private static final int MOST_BOXES = 400;
-    /** Amounts by the rows of their circuits: four hundred in charts of two hundred parts and their groups. */
-    private static final int MOST_WORK = 121_000;
+    /** Amounts by the rows of their circuits: one of each of two hundred parts and of the whole, in charts. */
+    private static final int MOST_WORK = 201 * 200;
     /** The working of an amount that is calculated, with its other routes and its lines, is as much as those of so many in a chart. */
-    private static final int CALCULATED = 16;
-    /** To see how much it asks is less. */
-    private static final int CALCULATED_KEPT = 8;
-    /** A part that is read, and a task, is as much as so many rows of an amount. */
-    private static final int READ = 100;
+    private static final int CALCULATED = 5;
+    /** And that of the smallest circuit is as much as if it had so many rows more. */
+    private static final int ROWS_MORE = 50;
+    /** To read a part, and a task, is as much as so many rows of an amount; to see how much these ask is less than to work them. */
+    private static final int READ = 50;
+
+    private static final int CALCULATED_KEPT = 2;
 
     private QuestionSize() {}
 
@@ -36,10 +39,11 @@ public final class QuestionSize {
                 .max()
                 .orElseThrow();
         int charted = MOST_WORK / rows;
+        int calculated = MOST_WORK / calculated(rows);
         throw Problem.badRequest(
                         ("Of a circuit of %d parts and groups a question asks for at most %d amounts in charts, or for %d "
                                         + "that are calculated. Ask for fewer, or ask some in another question.")
-                                .formatted(rows, charted, charted / CALCULATED))
+                                .formatted(rows, charted, calculated))
                 .with("field", "tasks");
     }
 
@@ -48,27 +52,33 @@ public final class QuestionSize {
         return questions.stream().mapToInt(QuestionSize::work).sum() <= MOST_WORK;
     }
 
-    /** How much it is to read a question, to work it and to see how much it asks; a thousand of these take about a millisecond. */
+    /** How much it is to read a question, to work it and to see how much it asks; a thousand of these take about two milliseconds. */
     static int toBeKept(Question question) {
         int parts = question.states().stream()
                 .mapToInt(state -> state.circuit().parts().size())
                 .sum();
-        return (parts + question.tasks().size()) * READ + amounts(question, CALCULATED_KEPT);
+        return (parts + question.tasks().size()) * READ + amounts(question, rows -> rows * CALCULATED_KEPT);
     }
 
     private static int work(Question question) {
-        return amounts(question, CALCULATED);
+        return amounts(question, QuestionSize::calculated);
     }
 
-    private static int amounts(Question question, int calculated) {
+    private static int calculated(int rows) {
+        return (rows + ROWS_MORE) * CALCULATED;
+    }
+
+    private static int amounts(Question question, IntUnaryOperator calculated) {
         int[] rows = question.states().stream()
                 .mapToInt(state -> state.chart().rows().size())
                 .toArray();
         int work = 0;
         for (Task task : question.tasks())
             for (Box box : task.boxes())
-                if (box.form() instanceof Box.Form.Amount amount)
-                    work += rows[amount.state()] * (Amounts.calculated(task) ? calculated : 1);
+                if (box.form() instanceof Box.Form.Amount amount) {
+                    int own = rows[amount.state()];
+                    work += Amounts.calculated(task) ? calculated.applyAsInt(own) : own;
+                }
         return work;
     }
 }

@@ -64,7 +64,7 @@ class ValuesService {
 
     ValuesView find(QuestionBody body, String styleName) {
         HouseStyle style = StyleView.named(styleName);
-        Template template = new VariedQuestion(checked(body)).template(style);
+        Template template = VariedBody.template(body, checked(body).plain(style), style);
         List<String> things =
                 Thing.of(template.question()).stream().map(Thing::name).toList();
         if (body.varies().isEmpty()) return new ValuesView(things, 0, true, List.of(), List.of(), List.of(), "");

@@ -23,7 +23,7 @@ public record VariedQuestion(QuestionBody body) {
 
     /** Its values as they vary, and the question with the labels of the notation. */
     Template template(HouseStyle style) {
-        return VariedBody.template(body, body.plain(style), style);
+        return VariedBody.template(body, body.kept(style), style);
     }
 
     /** Sets of values of what varies: for the same seed the same, however many are wanted. */
@@ -42,7 +42,7 @@ public record VariedQuestion(QuestionBody body) {
     }
 
     private QuestionBody with(Values values, List<VariedBody> vary, List<ConditionBody> conditions) {
-        Chart drawn = values.in(body.plain(HouseStyle.RIDGE).state(0).chart()).orElseThrow(StatesReader::shorted);
+        Chart drawn = values.in(body.kept(HouseStyle.RIDGE).state(0).chart()).orElseThrow(StatesReader::shorted);
         Double time = values.si().get(Thing.TIME.name());
         Double price = values.si().get(Thing.TARIFF.name());
         List<RunningBody> times = time == null
@@ -73,6 +73,6 @@ public record VariedQuestion(QuestionBody body) {
 
     /** The question with other values than it has, as nice as they are; empty where none are found, or there are none. */
     public Optional<QuestionBody> withOthers(long seed) {
-        return NiceValues.others(body.plain(HouseStyle.RIDGE), seed).map(this::with);
+        return NiceValues.others(body.kept(HouseStyle.RIDGE), seed).map(this::with);
     }
 }

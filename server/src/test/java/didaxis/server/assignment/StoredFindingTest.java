@@ -6,15 +6,23 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
+import didaxis.core.circuit.Subject;
 import didaxis.core.law.Relation;
 import didaxis.core.law.Relations;
+import didaxis.core.marking.BoxFinding;
 import didaxis.core.quantity.Amount;
 import didaxis.core.question.Amounts;
 import didaxis.core.question.Box;
 import didaxis.core.question.Question;
 import didaxis.core.question.State;
 import didaxis.core.style.ClassStyle;
+import didaxis.core.style.HouseStyle;
 import didaxis.core.style.MarkingStyle;
+import didaxis.core.wording.BoxChoices;
+import didaxis.core.wording.BoxSentence;
+import didaxis.core.wording.FindingSentence;
+import didaxis.core.wording.HintSentence;
+import didaxis.core.wording.WorkingSentence;
 import didaxis.core.working.Deduction;
 import didaxis.server.circuit.Circuits;
 import didaxis.server.circuit.PlanView;
@@ -25,6 +33,8 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What is kept of findings and formulas is all of them. */
@@ -112,6 +122,47 @@ class StoredFindingTest {
                 EnumSet.complementOf(EnumSet.of(
                         StoredFinding.Code.PARTLY, StoredFinding.Code.UNDECIDED, StoredFinding.Code.LEFT_OUT)),
                 seen);
+    }
+
+    /** What is said of a calculation, and what it earns, is the same where its lines are not read again. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "I = V/R\n= 12/6\n= 2 A",
+                "Rt = 2 + 4 = 7\nI = 12/7 = 1.71 A",
+                "I = 12/6",
+                "I = 12/6 = 3 A",
+                "I = 12 & 6 ?! = 2 A",
+                "first the ammeter\nRt = 6",
+                "I = 12/6 = 2 V",
+                "I = 2 A"
+            })
+    void whatIsSaidOfAWorkingNeedsNoLines(String typed) {
+        Relations relations = relations("12 V : R1=2 + R2=4");
+        Set<Cell> given = Deduction.fromResistancesAndEmf(relations.chart()).keySet();
+        Map<Cell, Integer> marks = Map.of(Cell.current(Subject.TOTAL), 3);
+        Question question = new Question(
+                "",
+                List.of(State.asDrawn(relations.chart(), given)),
+                List.of(new Amounts("1.1", 0, Amounts.Command.CALCULATE, marks)));
+        Paper paper = new Paper(
+                List.of(question),
+                List.of(new Paper.Look(PlanView.USUAL, List.of())),
+                ClassStyle.STANDARD,
+                Decided.NONE,
+                MemoRevision.AS_HANDED_OUT);
+        String id = paper.places().keySet().iterator().next();
+        List<Answer> sent = List.of(new Answer(id, typed));
+        BoxFinding finding = Judgement.of(paper, sent).findings().get(id);
+        BoxFinding unread =
+                StoredFinding.of(id, finding).in(paper, paper.places().get(id), SheetLines.unread(paper, sent));
+        FindingSentence amounts = new FindingSentence(MarkingStyle.STANDARD.format());
+        HouseStyle house = HouseStyle.RIDGE;
+        BoxSentence said = new BoxSentence(amounts, new BoxChoices(house), new WorkingSentence(house));
+        assertEquals(said.say(finding), said.say(unread));
+        assertEquals(new HintSentence(amounts).say(finding), new HintSentence(amounts).say(unread));
+        assertEquals(finding.points(), unread.points());
+        assertEquals(StoredFinding.Code.of(finding), StoredFinding.Code.of(unread));
     }
 
     /** As somebody works who makes a mistake now and then and goes on from it. */
