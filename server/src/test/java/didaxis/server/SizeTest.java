@@ -86,11 +86,11 @@ class SizeTest {
         String one = question("Packed", 22);
         int before = teacher.get("/api/questions").done().json().size();
         String tooMuch = "{\"didaxis\":\"package\",\"version\":1,\"questions\":[%s]}"
-                .formatted(String.join(",", Collections.nCopies(25, one)));
+                .formatted(String.join(",", Collections.nCopies(21, one)));
         Answer refused = teacher.post("/api/packages", tooMuch);
         assertEquals(400, refused.status());
         String why = refused.json().get("detail").asString();
-        assertTrue(why.contains("the first 24 questions could be") && why.contains("Nothing was taken in"), why);
+        assertTrue(why.contains("the first 20 questions could be") && why.contains("Nothing was taken in"), why);
         assertEquals(before, teacher.get("/api/questions").done().json().size());
     }
 
@@ -180,6 +180,15 @@ class SizeTest {
             if (k > 0) assertEquals(404, teacher.get("/api/prints/" + first).status());
             first = print;
         }
-        assertEquals(204, teacher.delete("/api/prints/" + first).status());
+        Answer file = teacher.get("/api/papers/" + paper + "/memo.pdf?classroom=" + papers.classroom());
+        assertEquals(
+                "/prints/" + first,
+                file.response().headers().firstValue("Location").orElseThrow());
+        teacher.put(
+                        "/api/papers/" + paper,
+                        "{\"revision\":6,\"paper\":" + PapersOfAClass.body("Looked at no more", "{}", questions) + "}")
+                .done();
+        teacher.get(path).done();
+        assertEquals(204, teacher.delete("/api/prints/" + first).status(), "what is wanted as a file is not given up");
     }
 }

@@ -6,6 +6,17 @@ import didaxis.core.quantity.Quantity;
 
 /** One box of the chart: a subject and a quantity of it. */
 public record Cell(Subject subject, Quantity quantity) {
+    /** Cells are looked up so often that what a record makes of itself would be most of the time of a marking. */
+    @Override
+    public boolean equals(Object other) {
+        return this == other || other instanceof Cell cell && quantity == cell.quantity && subject.equals(cell.subject);
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * subject.hashCode() + quantity.ordinal();
+    }
+
     public static Cell of(Subject subject, Quantity quantity) {
         return new Cell(subject, quantity);
     }

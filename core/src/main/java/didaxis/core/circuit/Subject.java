@@ -20,6 +20,17 @@ public record Subject(Kind kind, String id) {
     /** The source's internal resistance. */
     public static final Subject INTERNAL = new Subject(Kind.INTERNAL, "internal");
 
+    /** As quick as can be, for the sake of {@link Cell}. */
+    @Override
+    public boolean equals(Object other) {
+        return this == other || other instanceof Subject subject && kind == subject.kind && id.equals(subject.id);
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * id.hashCode() + kind.ordinal();
+    }
+
     public static Subject part(String label) {
         return new Subject(Kind.PART, label);
     }

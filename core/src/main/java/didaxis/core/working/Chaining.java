@@ -12,8 +12,8 @@ import didaxis.core.law.Relations;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.Quantity;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -22,6 +22,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.Set;
+import java.util.stream.LongStream;
 
 /** The relations of a circuit laid out for forward chaining, once for any number of deductions. */
 public final class Chaining {
@@ -87,18 +88,13 @@ public final class Chaining {
     }
 
     private int[] turns() {
-        int[] turns = new int[cells.size()];
-        Map<Cell, Integer> places = new HashMap<>();
-        cells.forEach(cell -> places.put(cell, place(cell)));
-        Comparator<Cell> order =
-                Comparator.<Cell, Step.Phase>comparing(Chaining::phase).thenComparingInt(places::get);
-        List<Cell> sorted = cells.stream().sorted(order).toList();
-        int turn = 0;
-        for (int k = 0; k < sorted.size(); k++) {
-            if (k > 0 && order.compare(sorted.get(k - 1), sorted.get(k)) < 0) turn++;
-            turns[numbers.get(sorted.get(k))] = turn;
-        }
-        return turns;
+        long[] orders = cells.stream()
+                .mapToLong(cell -> ((long) phase(cell).ordinal() << Integer.SIZE) + place(cell))
+                .toArray();
+        long[] sorted = LongStream.of(orders).sorted().distinct().toArray();
+        return LongStream.of(orders)
+                .mapToInt(order -> Arrays.binarySearch(sorted, order))
+                .toArray();
     }
 
     private final class Run {

@@ -1,10 +1,8 @@
 package didaxis.server.assignment;
 
 import didaxis.server.account.SignedIn;
+import didaxis.server.print.AnsweredWithPages;
 import didaxis.server.print.PrintJobs.JobView;
-import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.Schema;
-import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -40,13 +38,7 @@ class PrintController {
      * be waited for.
      */
     @GetMapping(value = "/api/assignments/{id}/{what}.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    @ApiResponse(
-            responseCode = "200",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_PDF_VALUE,
-                            schema = @Schema(type = "string", format = "binary")))
-    @ApiResponse(responseCode = "303", content = @Content)
+    @AnsweredWithPages
     ResponseEntity<byte[]> print(
             @PathVariable long id,
             @PathVariable String what,

@@ -4,9 +4,7 @@ import didaxis.server.account.SignedIn;
 import didaxis.server.assignment.ResultsService.ResultsView;
 import didaxis.server.assignment.ResultsService.TeacherSheetView;
 import didaxis.server.circuit.SceneView;
-import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.Schema;
-import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import didaxis.server.print.AnsweredWithPages;
 import java.util.Optional;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -51,13 +49,7 @@ class ResultsController {
      * where its print can be waited for.
      */
     @GetMapping(value = "/api/assignments/{id}/summary.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    @ApiResponse(
-            responseCode = "200",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_PDF_VALUE,
-                            schema = @Schema(type = "string", format = "binary")))
-    @ApiResponse(responseCode = "303", content = @Content)
+    @AnsweredWithPages
     ResponseEntity<byte[]> summary(@PathVariable long id, @AuthenticationPrincipal SignedIn me) {
         return results.summary(id, me.id()).answer();
     }

@@ -23,8 +23,8 @@ import org.springframework.stereotype.Service;
 @Service
 class PackageService {
     private static final int MOST = 500;
-    /** Five hundred questions of twelve parts with an amount of each; so much is ready in about a second. */
-    private static final int MOST_WORK = 600_000;
+    /** Five hundred questions of twelve parts with six amounts each; so much is ready in about half a second. */
+    private static final int MOST_WORK = 650_000;
 
     private final Questions questions;
     private final Papers papers;
@@ -95,8 +95,8 @@ class PackageService {
             ReadyQuestion ready = at("Question", contents.size(), () -> content(one));
             work += ready.work();
             if (work > MOST_WORK)
-                throw refused("Such large circuits are too much to be taken in at once: of this package the first "
-                        + contents.size() + " questions could be. Divide it into several packages.");
+                throw refused("This is more than can be taken in at once: of this package the first " + contents.size()
+                        + " questions could be. Divide it into several packages.");
             contents.add(ready);
         }
         List<PackedPaper> packed = new ArrayList<>();

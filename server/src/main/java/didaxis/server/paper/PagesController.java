@@ -6,6 +6,7 @@ import didaxis.server.assignment.HandingOut.Occasion;
 import didaxis.server.assignment.Pages;
 import didaxis.server.paper.PagesService.Wanted;
 import didaxis.server.paper.PaperView.PagesView;
+import didaxis.server.print.AnsweredWithPages;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -76,13 +77,7 @@ class PagesController {
 
     /** A paper, its answers or its memo; where it is long, where its print can be waited for. */
     @GetMapping(value = "/api/papers/{id}/{what}.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    @ApiResponse(
-            responseCode = "200",
-            content =
-                    @Content(
-                            mediaType = MediaType.APPLICATION_PDF_VALUE,
-                            schema = @Schema(type = "string", format = "binary")))
-    @ApiResponse(responseCode = "303", content = @Content)
+    @AnsweredWithPages
     ResponseEntity<byte[]> pdf(
             @PathVariable long id,
             @PathVariable String what,

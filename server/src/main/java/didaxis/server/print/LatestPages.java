@@ -55,12 +55,14 @@ public class LatestPages {
      * @param name of its print, if it is a long one
      */
     public synchronized SetPages file(String name, String html, long owner) {
-        return pages(html, owner)
-                .<SetPages>map(SetPages.There::new)
-                .orElseGet(() -> new SetPages.UnderWay(begun(name, html, owner)));
+        Optional<PrintedPages> there = pages(html, owner);
+        if (there.isPresent()) return new SetPages.There(there.get());
+        JobView job = begun(name, html, owner);
+        lookedAt.remove(owner, job.id());
+        return new SetPages.UnderWay(job);
     }
 
-    /** A document that is looked at: the print of another that this person looked at before is given up. */
+    /** A document that is looked at: the print of another that this person only looked at before is given up. */
     public synchronized SetPages looked(String name, String html, long owner) {
         Optional<PrintedPages> there = pages(html, owner);
         if (there.isPresent()) return new SetPages.There(there.get());

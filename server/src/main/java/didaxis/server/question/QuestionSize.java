@@ -18,10 +18,10 @@ public final class QuestionSize {
     private static final int CALCULATED = 5;
     /** And that of the smallest circuit is as much as if it had so many rows more. */
     private static final int ROWS_MORE = 50;
-    /** To read a part, and a task, is as much as so many rows of an amount; to see how much these ask is less than to work them. */
+    /** To read a part, and a task, is as much as so many rows of an amount. */
     private static final int READ = 50;
-
-    private static final int CALCULATED_KEPT = 2;
+    /** To see how much an amount asks is so much for each row. */
+    private static final int SEEN = 3;
 
     private QuestionSize() {}
 
@@ -57,7 +57,7 @@ public final class QuestionSize {
         int parts = question.states().stream()
                 .mapToInt(state -> state.circuit().parts().size())
                 .sum();
-        return (parts + question.tasks().size()) * READ + amounts(question, rows -> rows * CALCULATED_KEPT);
+        return (parts + question.tasks().size()) * READ + amounts(question, rows -> rows) * SEEN;
     }
 
     private static int work(Question question) {

@@ -97,12 +97,7 @@ class StoredFindingTest {
                     "",
                     List.of(State.asDrawn(relations.chart(), given)),
                     List.of(new Amounts("1.1", 0, Amounts.Command.CHART, marks)));
-            Paper paper = new Paper(
-                    List.of(question),
-                    List.of(new Paper.Look(PlanView.USUAL, List.of())),
-                    ClassStyle.STANDARD,
-                    Decided.NONE,
-                    MemoRevision.AS_HANDED_OUT);
+            Paper paper = paper(question);
             Map<String, String> texts = new LinkedHashMap<>();
             paper.places()
                     .forEach((id, place) -> texts.put(
@@ -122,6 +117,15 @@ class StoredFindingTest {
                 EnumSet.complementOf(EnumSet.of(
                         StoredFinding.Code.PARTLY, StoredFinding.Code.UNDECIDED, StoredFinding.Code.LEFT_OUT)),
                 seen);
+    }
+
+    private static Paper paper(Question question) {
+        return new Paper(
+                List.of(question),
+                List.of(new Paper.Look(PlanView.USUAL, List.of())),
+                ClassStyle.STANDARD,
+                Decided.NONE,
+                MemoRevision.AS_HANDED_OUT);
     }
 
     /** What is said of a calculation, and what it earns, is the same where its lines are not read again. */
@@ -145,12 +149,7 @@ class StoredFindingTest {
                 "",
                 List.of(State.asDrawn(relations.chart(), given)),
                 List.of(new Amounts("1.1", 0, Amounts.Command.CALCULATE, marks)));
-        Paper paper = new Paper(
-                List.of(question),
-                List.of(new Paper.Look(PlanView.USUAL, List.of())),
-                ClassStyle.STANDARD,
-                Decided.NONE,
-                MemoRevision.AS_HANDED_OUT);
+        Paper paper = paper(question);
         String id = paper.places().keySet().iterator().next();
         List<Answer> sent = List.of(new Answer(id, typed));
         BoxFinding finding = Judgement.of(paper, sent).findings().get(id);
