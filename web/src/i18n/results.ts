@@ -184,6 +184,10 @@ export const results = {
     same_other: '{{count}} sheets stay as they are.',
     kept_one: 'For {{count}} answer what a teacher gave stands, whatever the memo says.',
     kept_other: 'For {{count}} answers what a teacher gave stands, whatever the memo says.',
+    more_one:
+      '{{count}} further sheet is not looked at here, since so much is written; it is marked anew as well.',
+    more_other:
+      '{{count}} further sheets are not looked at here, since so much is written; they are marked anew as well.',
     told: 'It was handed back already: those whose marks change are told.',
     learner: 'Learner',
     before: 'Marks now',

@@ -50,6 +50,7 @@ function open(at = '/results/2/9/memo?box=1%2F1.1') {
           ],
           same: 2,
           kept: 1,
+          more: 3,
         }
       const { correction, reason } = body as { correction: object; reason: string }
       const entry = {
@@ -81,6 +82,7 @@ test('what changes is seen learner by learner before it is done, and then stands
   expect(
     screen.getByText(/1 sheet would be marked otherwise. 2 sheets stay as they are. For 1 answer/),
   ).toBeTruthy()
+  expect(screen.getByText(/3 further sheets are not looked at here/)).toBeTruthy()
   expect(screen.getByText(/handed back already/)).toBeTruthy()
   const correction = { kind: 'accept', boxes: ['1/1.1'], text: '1.4 to 1.6 A', points: null }
   expect(sent.map((one) => one.body)).toEqual([correction])

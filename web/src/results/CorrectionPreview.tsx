@@ -15,7 +15,7 @@ export function CorrectionPreview({ preview, released }: CorrectionPreviewProps)
   const { t } = useTranslation()
   const head = useRef<HTMLHeadingElement>(null)
   useEffect(() => head.current?.focus(), [preview])
-  const { changes, same, kept, total, totalBefore } = preview
+  const { changes, same, kept, more, total, totalBefore } = preview
   return (
     <section aria-labelledby="changes">
       <Title order={2} id="changes" ref={head} tabIndex={-1} mb="xs">
@@ -24,9 +24,9 @@ export function CorrectionPreview({ preview, released }: CorrectionPreviewProps)
       {total !== totalBefore && <Text>{t('correct.total', { total, before: totalBefore })}</Text>}
       <Text>
         {t('correct.changed', { count: changes.length })} {t('correct.same', { count: same })}{' '}
-        {kept > 0 && t('correct.kept', { count: kept })}
+        {kept > 0 && t('correct.kept', { count: kept })} {more > 0 && t('correct.more', { count: more })}
       </Text>
-      {released && changes.length > 0 && <Text>{t('correct.told')}</Text>}
+      {released && changes.length + more > 0 && <Text>{t('correct.told')}</Text>}
       {changes.length > 0 && (
         <div className={classes.wide}>
           <table className={classes.table}>

@@ -36,7 +36,7 @@ class SizeTest {
         papers = PapersOfAClass.of(teacher, "Class of large circuits");
     }
 
-    private static String question(String title, int amounts) {
+    static String question(String title, int amounts) {
         String given = IntStream.rangeClosed(1, 200)
                 .mapToObj(k -> "{\"subject\":\"R%d\",\"quantity\":\"resistance\"}".formatted(k))
                 .collect(Collectors.joining(",", "[{\"subject\":\"total\",\"quantity\":\"voltage\"},", "]"));

@@ -52,7 +52,7 @@ final class RouteSearch {
     /** All cells that are equal, by the one that stands for them: where a search comes by again and again. */
     static final class Place {
         private final Cell one;
-        private List<Law> laws;
+        private List<Candidate> laws;
         /** How it is found on the way that is looked at; null where it is not. */
         private Found found;
         /** The last look that came by. */
@@ -63,8 +63,8 @@ final class RouteSearch {
         }
     }
 
-    /** A law that gives a cell, with its formulas once they are asked for: those of a sum of 200 are long. */
-    private static final class Law {
+    /** A law that may give a cell, with its formulas once they are asked for: those of a sum of 200 are long. */
+    private static final class Candidate {
         private final Cell cell;
         private final Relation relation;
         /** How many others have to be known. */
@@ -72,7 +72,7 @@ final class RouteSearch {
 
         private List<Found> ways;
 
-        Law(Cell cell, Relation relation, int needed) {
+        Candidate(Cell cell, Relation relation, int needed) {
             this.cell = cell;
             this.relation = relation;
             this.needed = needed;
@@ -122,7 +122,7 @@ final class RouteSearch {
         if (open.size() > steps) return;
         Place next = open.get(0);
         if (next.laws == null) next.laws = laws(next);
-        for (Law law : next.laws) {
+        for (Candidate law : next.laws) {
             // Each that is needed is found already, or is a step of its own.
             if (law.needed > taken.size() + steps - 1) continue;
             if (law.ways == null) law.ways = ways(next, law);
@@ -138,15 +138,15 @@ final class RouteSearch {
     }
 
     /** The laws that give a place, each once. */
-    private List<Law> laws(Place next) {
-        Map<Relation, Law> laws = new LinkedHashMap<>();
+    private List<Candidate> laws(Place next) {
+        Map<Relation, Candidate> laws = new LinkedHashMap<>();
         for (Cell cell : equal.members(next.one))
             for (Relation relation : relations.of(cell))
                 if (!relation.isEquality()) {
                     Set<Cell> all = unknown.computeIfAbsent(relation, this::unknownOf);
                     // All others (see Relation).
                     int needed = all.size() - (all.contains(next.one) ? 1 : 0);
-                    laws.putIfAbsent(relation, new Law(cell, relation, needed));
+                    laws.putIfAbsent(relation, new Candidate(cell, relation, needed));
                 }
         return List.copyOf(laws.values());
     }
@@ -160,7 +160,7 @@ final class RouteSearch {
     }
 
     /** How a law gives a place, where it can be worked out and is taught. */
-    private List<Found> ways(Place next, Law law) {
+    private List<Found> ways(Place next, Candidate law) {
         List<Found> all = new ArrayList<>();
         budget.spend((long) TO_READ * law.relation.cells().size());
         law.relation.formulas(law.cell).forEach(formula -> {

@@ -86,10 +86,16 @@ class CorrectionService {
                         .collect(Collectors.toMap(Learner::id, Function.identity()));
         Remark remark = new Remark(after);
         List<Change> changes = new ArrayList<>();
+        MarkingWork work = new MarkingWork();
         int same = 0;
         int kept = 0;
+        int more = 0;
         for (SubmittedSheet sent : transactions.read(() -> sheets.all(id))) {
             if (!learners.containsKey(sent.learnerId())) continue;
+            if (!work.takes(after.of(sent.seed()), sent.answers())) {
+                more++;
+                continue;
+            }
             Remarked remarked = remark.of(sent, done.memo().differsFrom(Memos.at(found.revisions(), sent.memo())));
             List<BoxChange> boxes = boxes(found.variants().of(sent.seed()), after.of(sent.seed()), remarked);
             kept += kept(sent, remarked);
@@ -101,7 +107,7 @@ class CorrectionService {
         changes.sort(Comparator.comparing((Change one) -> one.learner().displayName(), String.CASE_INSENSITIVE_ORDER)
                 .thenComparing(Change::attempt));
         int total = marks(after).stream().mapToInt(Integer::intValue).sum();
-        return new Preview(done.correction(), found.assignment().total(), total, changes, same, kept);
+        return new Preview(done.correction(), found.assignment().total(), total, changes, same, kept, more);
     }
 
     private static List<BoxChange> boxes(Paper before, Paper after, Remarked remarked) {

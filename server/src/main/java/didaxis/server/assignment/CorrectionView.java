@@ -60,8 +60,10 @@ record CorrectionView(
      * @param changes the learners whose marks would be others
      * @param same how many sheets would stay as they are
      * @param kept answers for which what a teacher gave stands, whatever the memo says
+     * @param more further sheets that would be marked anew as well: so much is written that they are not all looked at
      */
-    record Preview(Correction correction, int totalBefore, int total, List<Change> changes, int same, int kept) {}
+    record Preview(
+            Correction correction, int totalBefore, int total, List<Change> changes, int same, int kept, int more) {}
 
     /** Of one learner. */
     record Change(Learner learner, int attempt, int before, int after, List<BoxChange> boxes) {}

@@ -8,7 +8,6 @@ import didaxis.core.wording.BoxSentence;
 import didaxis.core.wording.FindingSentence;
 import didaxis.core.wording.HintSentence;
 import didaxis.core.wording.WorkingSentence;
-import didaxis.server.config.Transactions;
 import didaxis.server.marking.BoxFindingView;
 import didaxis.server.marking.BoxFindingView.OverrideView;
 import java.util.LinkedHashMap;
@@ -27,8 +26,12 @@ record Judgement(Map<String, BoxFinding> findings, List<StoredFinding> stored, i
     static final Judgement NONE = new Judgement(Map.of(), List.of(), 0, -1);
 
     static Judgement of(Paper paper, List<Answer> answers) {
-        assert !Transactions.writing() : "a sheet is marked while nobody else can write";
-        return new Judging(paper).of(answers);
+        return of(new Judging(paper), answers);
+    }
+
+    /** The same with what marked other sheets of the paper. */
+    static Judgement of(Judging judging, List<Answer> answers) {
+        return judging.of(answers);
     }
 
     /** What was found of a sheet that was sent. */

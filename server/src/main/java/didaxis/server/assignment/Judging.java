@@ -4,6 +4,7 @@ import didaxis.core.marking.BoxFinding;
 import didaxis.core.marking.LineWork;
 import didaxis.core.marking.QuestionMarker;
 import didaxis.core.question.Question;
+import didaxis.server.config.Transactions;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -32,6 +33,7 @@ final class Judging {
 
     /** What is found of one question, by the ids of its boxes on the sheet. */
     Map<String, BoxFinding> question(int place, Map<String, String> typed) {
+        assert !Transactions.writing() : "a sheet is marked while nobody else can write";
         Question question = paper.questions().get(place);
         Map<String, String> own = paper.own(place, typed);
         QuestionMarker marker = markers.computeIfAbsent(

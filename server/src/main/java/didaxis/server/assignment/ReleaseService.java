@@ -6,6 +6,7 @@ import didaxis.server.config.Transactions;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -61,16 +62,23 @@ class ReleaseService {
      */
     AssignmentView release(long id, boolean collect, long teacher) {
         Map<Long, Collected> marked = new LinkedHashMap<>();
+        Map<Paper, Judging> judgings = new IdentityHashMap<>();
         Optional<AssignmentView> released = Optional.empty();
         while (released.isEmpty()) {
             remarking.finish();
             Unsent unsent = transactions.read(() -> unsent(id, teacher));
             if (!collect && !unsent.drafts().isEmpty()) throw somebodyWorks(id, teacher);
-            unsent.drafts().forEach((learner, draft) -> {
-                Collected before = marked.get(learner);
-                if (before == null || before.revision() != draft.revision())
-                    marked.put(learner, Collected.of(unsent.now().get(learner), unsent.variants(), draft));
-            });
+            MarkingWork work = new MarkingWork();
+            for (Map.Entry<Long, Drafts.Draft> one : unsent.drafts().entrySet()) {
+                Drafts.Draft draft = one.getValue();
+                Collected before = marked.get(one.getKey());
+                if (before != null && before.revision() == draft.revision()) continue;
+                Attempt attempt = unsent.now().get(one.getKey());
+                Paper paper = unsent.variants().of(attempt.seed());
+                if (!work.takes(paper, draft.answers())) throw collectedFirst(id, teacher);
+                Judging judging = judgings.computeIfAbsent(paper, Judging::new);
+                marked.put(one.getKey(), Collected.of(attempt, draft, Judgement.of(judging, draft.answers())));
+            }
             released = transactions.write(() -> releaseIfAllMarked(id, marked, teacher));
         }
         marked.values().forEach(sheet -> remarking.after(sheet.judgement(), id));
@@ -88,13 +96,30 @@ class ReleaseService {
 
     /** A draft as it was when it was marked; each attempt has revisions of its own. */
     private record Collected(int attempt, int revision, List<Answer> answers, Judgement judgement) {
-        static Collected of(Attempt attempt, Variants variants, Drafts.Draft draft) {
-            return new Collected(
-                    attempt.number(),
-                    draft.revision(),
-                    draft.answers(),
-                    Judgement.of(variants.of(attempt.seed()), draft.answers()));
+        static Collected of(Attempt attempt, Drafts.Draft draft, Judgement judgement) {
+            return new Collected(attempt.number(), draft.revision(), draft.answers(), judgement);
         }
+    }
+
+    /** Where it takes long to mark what is not sent, it is collected as it stands and marked in the background. */
+    private Problem collectedFirst(long id, long teacher) {
+        transactions.write(() -> {
+            assignments.ofTeacher(id, teacher);
+            Map<Long, Attempt> now = attempts.now(id);
+            Instant at = clock.instant();
+            drafts.unsent(id)
+                    .forEach((learner, draft) -> sheets.collect(
+                            new Sheets.Whose(id, learner, now.get(learner).number()),
+                            draft.answers(),
+                            Judgement.NONE,
+                            at));
+        });
+        remarking.of(id);
+        news.of(id);
+        return Problem.of(
+                        HttpStatus.CONFLICT,
+                        "So much was written that it is being marked first; all is collected. Hand it back in a moment.")
+                .with("reason", "marking");
     }
 
     private Optional<AssignmentView> releaseIfAllMarked(long id, Map<Long, Collected> marked, long teacher) {

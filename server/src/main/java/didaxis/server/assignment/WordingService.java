@@ -1,15 +1,20 @@
 package didaxis.server.assignment;
 
 import didaxis.core.correction.SameAnswer;
+import didaxis.core.marking.BoxFinding;
 import didaxis.core.question.Amounts;
 import didaxis.core.question.InWords;
 import didaxis.core.words.Wording;
 import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 
 /** Lets a teacher decide what a wording earns, for all who wrote it. */
@@ -90,13 +95,25 @@ class WordingService {
                 : alike.stream().flatMap(sent -> key(before.of(sent.seed()), boxId).stream());
         List<String> asked = own.distinct().toList();
         Variants after = before.deciding(before.decided().with(asked, wording, Optional.ofNullable(points)));
-        List<StoredFinding> found = alike.stream()
-                .map(sent -> Judgement.of(after.of(sent.seed()), sent.answers()).stored().stream()
-                        .filter(one -> one.box().equals(boxId))
-                        .findFirst()
-                        .orElseThrow())
-                .toList();
-        return new Ready(place, wording, asked, after, alike, found);
+        return new Ready(place, wording, asked, after, alike, found(after, place, alike));
+    }
+
+    /** What is found in the box of each sheet now. */
+    private static List<StoredFinding> found(Variants after, Paper.Place place, List<SubmittedSheet> alike) {
+        MarkingWork work = new MarkingWork();
+        if (!alike.stream().allMatch(sent -> work.takes(after.of(sent.seed()), sent.answers())))
+            throw Problem.of(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "So many long sheets have this that they cannot all be marked anew at once. Give the points in the review.");
+        Map<Paper, Judging> judgings = new IdentityHashMap<>();
+        List<StoredFinding> found = new ArrayList<>();
+        for (SubmittedSheet sent : alike) {
+            Judging judging = judgings.computeIfAbsent(after.of(sent.seed()), Judging::new);
+            Map<String, String> typed = Judging.typed(sent.answers());
+            BoxFinding finding = judging.question(place.question(), typed).get(place.id());
+            found.addAll(judging.amended(List.of(StoredFinding.of(place.id(), finding)), typed));
+        }
+        return found;
     }
 
     private void write(long id, Ready ready, Integer points, long teacher) {

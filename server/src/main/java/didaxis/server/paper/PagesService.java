@@ -78,7 +78,7 @@ class PagesService {
     PagesView pages(long id, Wanted wanted, long owner) {
         Document document = document(id, wanted, owner);
         String key = LatestPages.key(document.html());
-        return latest.looked(document.name(), document.html(), owner)
+        return looked(id, wanted, document, owner)
                 .match(
                         pages -> new PagesView(key, document.variants(), document.letter(), pages.texts(), null),
                         print -> new PagesView(key, document.variants(), document.letter(), List.of(), print));
@@ -86,16 +86,20 @@ class PagesService {
 
     /** @param key of the pages; those that are not there any more are set again */
     byte[] page(long id, Wanted wanted, int page, String key, long owner) {
-        PrintedPages pages = latest.ofKey(key, owner).orElseGet(() -> again(document(id, wanted, owner), owner));
+        PrintedPages pages = latest.ofKey(key, owner).orElseGet(() -> again(id, wanted, owner));
         if (page < 0 || page >= pages.texts().size()) throw Problem.notFound("page");
         return pages.png(page);
     }
 
-    private PrintedPages again(Document document, long owner) {
-        return latest.looked(document.name(), document.html(), owner).match(Function.identity(), print -> {
+    private PrintedPages again(long id, Wanted wanted, long owner) {
+        return looked(id, wanted, document(id, wanted, owner), owner).match(Function.identity(), print -> {
             throw Problem.of(HttpStatus.CONFLICT, "These pages are being set; look again in a moment.")
                     .with("print", print.id());
         });
+    }
+
+    private SetPages looked(long id, Wanted wanted, Document document, long owner) {
+        return latest.looked(id + " " + wanted, document.name(), document.html(), owner);
     }
 
     /** The same as an open text document, to be edited. */

@@ -32,8 +32,8 @@ public class LatestPages {
     };
     /** The prints of those that are being set. */
     private final Map<String, Long> underWay = new HashMap<>();
-    /** Of each person the print of what is looked at. */
-    private final Map<Long, Long> lookedAt = new HashMap<>();
+    /** The prints of what is looked at, by what that is. */
+    private final Map<String, Long> lookedAt = new HashMap<>();
 
     LatestPages(PrintJobs jobs) {
         this.jobs = jobs;
@@ -58,16 +58,20 @@ public class LatestPages {
         Optional<PrintedPages> there = pages(html, owner);
         if (there.isPresent()) return new SetPages.There(there.get());
         JobView job = begun(name, html, owner);
-        lookedAt.remove(owner, job.id());
+        lookedAt.values().remove(job.id());
         return new SetPages.UnderWay(job);
     }
 
-    /** A document that is looked at: the print of another that this person only looked at before is given up. */
-    public synchronized SetPages looked(String name, String html, long owner) {
+    /**
+     * A document that is looked at: the print of what stood there before is given up, if it was only looked at.
+     *
+     * @param what tells of one person what is looked at from all else, whatever stands there
+     */
+    public synchronized SetPages looked(String what, String name, String html, long owner) {
         Optional<PrintedPages> there = pages(html, owner);
         if (there.isPresent()) return new SetPages.There(there.get());
         JobView job = begun(name, html, owner);
-        Long before = lookedAt.put(owner, job.id());
+        Long before = lookedAt.put(owner + " " + what, job.id());
         if (before != null && before != job.id()) jobs.giveUp(before);
         return new SetPages.UnderWay(job);
     }
@@ -82,6 +86,8 @@ public class LatestPages {
     private JobView begun(String name, String html, long owner) {
         String key = owner + " " + key(html);
         return Optional.ofNullable(underWay.get(key)).flatMap(jobs::underWay).orElseGet(() -> {
+            underWay.values().removeIf(id -> jobs.underWay(id).isEmpty());
+            lookedAt.values().removeIf(id -> jobs.underWay(id).isEmpty());
             List<Supplier<String>> whole = List.of(() -> html);
             JobView job = jobs.start(owner, name, whole, pdf -> keep(key, pdf));
             underWay.put(key, job.id());
@@ -93,7 +99,7 @@ public class LatestPages {
         PrintedPages pages = PrintedPages.of(pdf);
         pages.texts();
         synchronized (this) {
-            underWay.remove(key);
+            lookedAt.values().remove(underWay.remove(key));
             latest.put(key, pages);
         }
     }

@@ -53,7 +53,7 @@ class MarkingMeanwhileTest {
     private int keptDuring(Runnable marks) {
         List<Integer> kept = new ArrayList<>();
         try (MockedStatic<Judgement> marking = mockStatic(Judgement.class)) {
-            marking.when(() -> Judgement.of(any(), any())).thenAnswer(call -> {
+            marking.when(() -> Judgement.of(any(Judging.class), any())).thenAnswer(call -> {
                 // Once is enough: what is collected would be marked anew for every change.
                 if (kept.isEmpty()) {
                     revision = keep(writer, revision).json().get("revision").asInt();
