@@ -1,7 +1,7 @@
 import { Button, Group, Modal, Stack, Text } from '@mantine/core'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useTranslation } from 'react-i18next'
-import { client, type Schemas } from '../api/client'
+import { client, ProblemError, type Schemas } from '../api/client'
 import { assignmentQuery } from '../api/queries'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
@@ -106,6 +106,12 @@ function Working({ working }: { working: Schemas['WorkingView'][] }) {
   )
 }
 
+/** Where much was written it is marked first; so often it is asked whether that is done. */
+const MOST_ASKED = 120
+const ASKED_AGAIN_MS = 1_000
+
+const isBeingMarked = (error: Error) => error instanceof ProblemError && error.problem.reason === 'marking'
+
 /** So long the server lets a release be taken back. */
 const SECOND_THOUGHTS_MS = 60_000
 
@@ -128,6 +134,8 @@ export function useRelease(onDone: () => void = () => undefined) {
   const release = useMutation({
     mutationFn: ({ assignment, collect }: { assignment: Schemas['AssignmentSummary']; collect: boolean }) =>
       client.POST('/api/assignments/{id}/release', { ...at(assignment.id), body: { collect } }),
+    retry: (times, error) => times < MOST_ASKED && isBeingMarked(error),
+    retryDelay: ASKED_AGAIN_MS,
     onSuccess: (_, { assignment }) => {
       void refresh()
       onDone()

@@ -14,6 +14,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
@@ -92,12 +93,16 @@ class CorrectionService {
         int more = 0;
         for (SubmittedSheet sent : transactions.read(() -> sheets.all(id))) {
             if (!learners.containsKey(sent.learnerId())) continue;
-            if (!work.takes(after.of(sent.seed()), sent.answers())) {
+            Paper paper = after.of(sent.seed());
+            Set<Integer> changed = done.memo().differsFrom(Memos.at(found.revisions(), sent.memo()));
+            boolean looked =
+                    sent.marked() ? work.takes(paper, changed, sent.answers()) : work.takes(paper, sent.answers());
+            if (!looked) {
                 more++;
                 continue;
             }
-            Remarked remarked = remark.of(sent, done.memo().differsFrom(Memos.at(found.revisions(), sent.memo())));
-            List<BoxChange> boxes = boxes(found.variants().of(sent.seed()), after.of(sent.seed()), remarked);
+            Remarked remarked = remark.of(sent, changed);
+            List<BoxChange> boxes = boxes(found.variants().of(sent.seed()), paper, remarked);
             kept += kept(sent, remarked);
             if (boxes.isEmpty()) same++;
             else

@@ -62,23 +62,12 @@ class ReleaseService {
      */
     AssignmentView release(long id, boolean collect, long teacher) {
         Map<Long, Collected> marked = new LinkedHashMap<>();
-        Map<Paper, Judging> judgings = new IdentityHashMap<>();
         Optional<AssignmentView> released = Optional.empty();
         while (released.isEmpty()) {
             remarking.finish();
             Unsent unsent = transactions.read(() -> unsent(id, teacher));
             if (!collect && !unsent.drafts().isEmpty()) throw somebodyWorks(id, teacher);
-            MarkingWork work = new MarkingWork();
-            for (Map.Entry<Long, Drafts.Draft> one : unsent.drafts().entrySet()) {
-                Drafts.Draft draft = one.getValue();
-                Collected before = marked.get(one.getKey());
-                if (before != null && before.revision() == draft.revision()) continue;
-                Attempt attempt = unsent.now().get(one.getKey());
-                Paper paper = unsent.variants().of(attempt.seed());
-                if (!work.takes(paper, draft.answers())) throw collectedFirst(id, teacher);
-                Judging judging = judgings.computeIfAbsent(paper, Judging::new);
-                marked.put(one.getKey(), Collected.of(attempt, draft, Judgement.of(judging, draft.answers())));
-            }
+            if (!mark(unsent, marked)) throw collectedFirst(id, teacher);
             released = transactions.write(() -> releaseIfAllMarked(id, marked, teacher));
         }
         marked.values().forEach(sheet -> remarking.after(sheet.judgement(), id));
@@ -86,8 +75,30 @@ class ReleaseService {
         return released.get();
     }
 
+    /** Marks what was not marked as it stands; false, with nothing done, where that is too much while somebody waits. */
+    private static boolean mark(Unsent unsent, Map<Long, Collected> marked) {
+        Map<Long, Drafts.Draft> open = new LinkedHashMap<>(unsent.drafts());
+        marked.forEach((learner, sheet) ->
+                open.computeIfPresent(learner, (same, now) -> now.revision() == sheet.revision() ? null : now));
+        MarkingWork work = new MarkingWork();
+        for (Map.Entry<Long, Drafts.Draft> one : open.entrySet())
+            if (!work.takes(unsent.paper(one.getKey()), one.getValue().answers())) return false;
+        Map<Paper, Judging> judgings = new IdentityHashMap<>();
+        open.forEach((learner, draft) -> {
+            Judging judging = judgings.computeIfAbsent(unsent.paper(learner), Judging::new);
+            int attempt = unsent.now().get(learner).number();
+            Judgement judgement = Judgement.of(judging, draft.answers());
+            marked.put(learner, new Collected(attempt, draft.revision(), draft.answers(), judgement));
+        });
+        return true;
+    }
+
     /** What is written and not sent, in which attempts. */
-    private record Unsent(Variants variants, Map<Long, Attempt> now, Map<Long, Drafts.Draft> drafts) {}
+    private record Unsent(Variants variants, Map<Long, Attempt> now, Map<Long, Drafts.Draft> drafts) {
+        Paper paper(long learner) {
+            return variants.of(now.get(learner).seed());
+        }
+    }
 
     private Unsent unsent(long id, long teacher) {
         Variants variants = assigned.variants(assignments.ofTeacher(id, teacher));
@@ -95,11 +106,7 @@ class ReleaseService {
     }
 
     /** A draft as it was when it was marked; each attempt has revisions of its own. */
-    private record Collected(int attempt, int revision, List<Answer> answers, Judgement judgement) {
-        static Collected of(Attempt attempt, Drafts.Draft draft, Judgement judgement) {
-            return new Collected(attempt.number(), draft.revision(), draft.answers(), judgement);
-        }
-    }
+    private record Collected(int attempt, int revision, List<Answer> answers, Judgement judgement) {}
 
     /** Where it takes long to mark what is not sent, it is collected as it stands and marked in the background. */
     private Problem collectedFirst(long id, long teacher) {

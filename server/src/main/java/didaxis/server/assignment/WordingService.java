@@ -101,7 +101,8 @@ class WordingService {
     /** What is found in the box of each sheet now. */
     private static List<StoredFinding> found(Variants after, Paper.Place place, List<SubmittedSheet> alike) {
         MarkingWork work = new MarkingWork();
-        if (!alike.stream().allMatch(sent -> work.takes(after.of(sent.seed()), sent.answers())))
+        if (!alike.stream()
+                .allMatch(sent -> work.takes(after.of(sent.seed()), Set.of(place.question()), sent.answers())))
             throw Problem.of(
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     "So many long sheets have this that they cannot all be marked anew at once. Give the points in the review.");
