@@ -38,8 +38,10 @@ import java.util.stream.Stream;
 public final class LineReader {
     private static final int LONGEST = 300;
     private static final double CLOSE = 0.01;
-    private static final Comparator<Line> LIKELIER =
+    /** All read before some unread, and of these fewer false steps before more. */
+    static final Comparator<Line> LIKELIER =
             Comparator.comparing((Line line) -> line.unread().isPresent()).thenComparingInt(LineReader::falseSteps);
+
     private static final Pattern STROKE = Pattern.compile("[/÷:]");
     private static final Pattern EQUIVALENT = Pattern.compile("R[_ ({]{0,2}(?:eq|eff)");
     private static final Pattern TERMINAL = Pattern.compile("[VU][_({]{0,2}t(?!\\p{L})");

@@ -58,7 +58,7 @@ class ReleaseService {
     /**
      * Hands an assignment back. Sheets that somebody is working on are collected as they stand if that is meant, else it
      * is refused and said who is working. Marking is slow and is done before anything is written; what was written
-     * meanwhile is marked anew.
+     * meanwhile is marked anew. Where it would take too long all is collected, and handing back is refused until it is marked.
      */
     AssignmentView release(long id, boolean collect, long teacher) {
         Map<Long, Collected> marked = new LinkedHashMap<>();

@@ -12,7 +12,7 @@ import java.util.function.IntUnaryOperator;
 public final class QuestionSize {
     private static final int MOST_TASKS = 60;
     private static final int MOST_BOXES = 400;
-    /** Amounts by the rows of their circuits: one of each of two hundred parts and of the whole, in charts. */
+    /** Amounts by the rows of their circuits: two hundred in a chart of two hundred parts and the whole. */
     private static final int MOST_WORK = 201 * 200;
     /** The working of an amount that is calculated, with its other routes and its lines, is as much as those of so many in a chart. */
     private static final int CALCULATED = 5;
