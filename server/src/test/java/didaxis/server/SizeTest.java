@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import didaxis.server.School.Answer;
 import java.util.Collections;
+import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.apache.pdfbox.Loader;
@@ -111,6 +112,44 @@ class SizeTest {
         Answer handedOut = papers.handOut(paper.get("id").asLong());
         assertEquals(422, handedOut.status());
         assertTrue(handedOut.json().get("detail").asString().contains("by themselves"), handedOut::toString);
+    }
+
+    @Test
+    void aPaperHasNoMoreLargeCircuitsThanCanBeReadAtOnce() {
+        long[] questions = IntStream.rangeClosed(1, 14)
+                .mapToLong(k -> kept("Read " + k, 1))
+                .toArray();
+        JsonNode looked = papers.paper("Many", "{}", questions).done().json().get("questions");
+        for (int k = 0; k < 13; k++) assertEquals(0, looked.get(k).get("flaws").size(), "question " + (k + 1));
+        String why = looked.get(13).get("flaws").toString();
+        assertTrue(why.contains("Put it on another"), why);
+    }
+
+    @Test
+    void theMoreAPaperHasThatVariesTheFewerValuesEachHas() {
+        String varies = IntStream.rangeClosed(1, 2)
+                .mapToObj("{\"thing\":\"R%d\",\"values\":\"1 to 50 by 1\"}"::formatted)
+                .collect(Collectors.joining(",", ",\"vary\":[", "]}"));
+        long[] questions = IntStream.rangeClosed(1, 4)
+                .mapToObj(k -> question("Varied " + k, 1).replaceFirst("}$", varies))
+                .mapToLong(one -> PapersOfAClass.id(teacher.post("/api/questions", one)))
+                .toArray();
+        JsonNode alone = papers.paper("Alone", "{\"versions\":\"each\"}", questions[0])
+                .done()
+                .json();
+        JsonNode together = papers.paper("Four", "{\"versions\":\"each\"}", questions)
+                .done()
+                .json();
+        int many = alone.get("questions").get(0).get("sets").asInt();
+        int fewer = together.get("questions").get(0).get("sets").asInt();
+        assertTrue(20 < fewer && fewer < many && many < 300, fewer + " of " + many);
+        long assignment = PapersOfAClass.id(papers.handOut(together.get("id").asLong()));
+        List<Integer> handedOut = school.bean(JdbcClient.class)
+                .sql("SELECT json_array_length(sets) FROM assignment_question WHERE assignment_id = :id")
+                .param("id", assignment)
+                .query(Integer.class)
+                .list();
+        assertEquals(Collections.nCopies(4, fewer), handedOut);
     }
 
     /** A dozen parts of which all the powers are calculated: a page and more of the memo for each question. */

@@ -60,18 +60,19 @@ public final class NiceValues {
      * the same again. Empty where none are found.
      *
      * @param seed decides which
+     * @param questions so many are looked for at once, and share the work
      */
-    public static Optional<Values> others(Question question, long seed) {
+    public static Optional<Values> others(Question question, long seed, int questions) {
         if (question.states().isEmpty()) return Optional.empty();
         for (int figures : new int[] {2, 3}) {
             NiceValues same = new NiceValues(question, List.of(new Condition(Condition.Kind.SHORT_ANSWERS, figures)));
-            if (same.template.meets(new Values(same.asIs))) return same.other(seed);
+            if (same.template.meets(new Values(same.asIs))) return same.other(seed, questions);
         }
-        return new NiceValues(question, List.of()).other(seed);
+        return new NiceValues(question, List.of()).other(seed, questions);
     }
 
-    private Optional<Values> other(long seed) {
-        return ValueSets.find(template, seed, MOST_OTHERS, tries()).found().stream()
+    private Optional<Values> other(long seed, int questions) {
+        return ValueSets.find(template, seed, MOST_OTHERS, questions).found().stream()
                 .max(Comparator.comparingLong(this::changes));
     }
 
@@ -105,18 +106,18 @@ public final class NiceValues {
     }
 
     private Optional<Values> nearest() {
-        if (fits(asIs)) return Optional.of(new Values(asIs));
-        for (int changes = 1; changes <= Math.min(MOST_CHANGES, names.size()); changes++) {
+        int illPosed = 0;
+        for (int changes = 0; changes <= Math.min(MOST_CHANGES, names.size()); changes++) {
             List<Map<String, Double>> near = new ArrayList<>(with(changes));
             near.sort(Comparator.comparingDouble(this::distance));
-            for (Map<String, Double> one : near) if (fits(one)) return Optional.of(new Values(one));
+            for (Map<String, Double> one : near) {
+                Values values = new Values(one);
+                if (!template.meets(values)) continue;
+                if (template.wellPosed(values)) return Optional.of(values);
+                if (++illPosed == ValueSets.MOST_ILL_POSED) return Optional.empty();
+            }
         }
         return Optional.empty();
-    }
-
-    private boolean fits(Map<String, Double> values) {
-        Values set = new Values(values);
-        return template.meets(set) && template.wellPosed(set);
     }
 
     /** Sets with so many changes: all of them, or some thousands where they are more. */
@@ -146,7 +147,8 @@ public final class NiceValues {
 
     private boolean isFew(int changes) {
         long one = others.stream().mapToInt(List::size).sum();
-        return changes == 1 ? one <= tries() : changes == 2 && one * one / 2 <= tries();
+        if (changes < 2) return changes == 0 || one <= tries();
+        return changes == 2 && one * one / 2 <= tries();
     }
 
     private void add(List<Map<String, Double>> sets, Map<String, Double> set, int from, int changes) {

@@ -5,6 +5,7 @@ import didaxis.core.chart.Chart;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.question.Amounts;
 import didaxis.core.question.Box;
 import didaxis.core.question.Question;
 import didaxis.core.question.State;
@@ -16,6 +17,9 @@ import java.util.Optional;
 
 /** A question whose values vary, under conditions. */
 public final class Template {
+    /** What follows from what is told is found in the time in which so many circuits are worked out. */
+    private static final int DEDUCED = 12;
+
     private final Question question;
     private final Map<Thing, Spread> varied;
     private final List<Condition> conditions;
@@ -51,11 +55,22 @@ public final class Template {
         return conditions;
     }
 
-    /** How many parts the circuit has in all its states together. */
-    int parts() {
-        return question.states().stream()
-                .mapToInt(state -> state.circuit().parts().size())
+    /** How many parts are worked out to see whether a set meets the conditions: those of all states. */
+    int workToTry() {
+        return Math.max(
+                1,
+                question.states().stream()
+                        .mapToInt(state -> state.circuit().parts().size())
+                        .sum());
+    }
+
+    /** To how many parts that are worked out it comes to see whether the question is well-posed with a set. */
+    int workToJudge() {
+        long others = question.tasks().stream()
+                .filter(task -> !(task instanceof Amounts))
+                .mapToLong(task -> 1 + task.boxes().size())
                 .sum();
+        return (int) (workToTry() * (DEDUCED + others));
     }
 
     /** How many sets of values there are, before any condition; at most {@link Long#MAX_VALUE}. */

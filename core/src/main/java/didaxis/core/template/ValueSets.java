@@ -18,34 +18,47 @@ import java.util.TreeMap;
  * @param inTheWay where none is found, the condition that keeps most of them from being one
  */
 public record ValueSets(List<Values> found, long tried, boolean all, Optional<Condition> inTheWay) {
+    /** So many combinations of values are looked at. */
+    private static final int MOST_TRIED = 12_000;
     /** So many parts, of all states and all sets together, are worked out: of large circuits fewer sets are looked at. */
-    private static final int MOST_PARTS = 500_000;
+    private static final long MOST_WORK = 400_000;
 
     /** So many are looked at to say what is in the way. */
     private static final int JUDGED = 1_000;
+    /** And no more work is done for it. */
+    private static final int MOST_WORK_JUDGED = 100_000;
     /** After so many sets that meet the conditions and are no question, none will be. */
-    private static final int MOST_ILL_POSED = 20;
+    static final int MOST_ILL_POSED = 20;
 
     public ValueSets {
         found = List.copyOf(found);
     }
 
+    /** Looks for sets of one question by itself. */
+    public static ValueSets find(Template template, long seed, int most) {
+        return find(template, seed, most, 1);
+    }
+
     /**
-     * Looks for sets in an order that the seed alone decides: the same seed finds the same sets for ever. All combinations
-     * are looked at where they are no more than may be tried, else as many at random.
+     * Looks for sets in an order that the seed alone decides: the same seed finds the same sets for ever, more of them or
+     * fewer. All combinations are looked at where they are not too many, else some at random.
      *
      * @param most so many are wanted
-     * @param tries so many are looked at; fewer of a large circuit
+     * @param questions so many are looked for at once, and share the work; at least one combination of each is looked at
      */
-    public static ValueSets find(Template template, long seed, int most, int tries) {
-        int affordable = Math.min(tries, MOST_PARTS / template.parts());
-        Order order = new Order(template.combinations(), affordable, seed);
+    public static ValueSets find(Template template, long seed, int most, int questions) {
+        long affordable = MOST_WORK / questions;
+        Order order =
+                new Order(template.combinations(), (int) Math.min(MOST_TRIED, MOST_WORK / template.workToTry()), seed);
         List<Values> found = new ArrayList<>();
         int tried = 0;
         int illPosed = 0;
-        while (tried < order.size() && found.size() < most && illPosed < MOST_ILL_POSED) {
+        long work = 0;
+        while (tried < order.size() && found.size() < most && illPosed < MOST_ILL_POSED && work < affordable) {
             Values values = template.at(order.place(tried++));
+            work += template.workToTry();
             if (!template.meets(values)) continue;
+            work += template.workToJudge();
             if (template.wellPosed(values)) found.add(values);
             else if (found.isEmpty()) illPosed++;
         }
@@ -53,17 +66,21 @@ public record ValueSets(List<Values> found, long tried, boolean all, Optional<Co
         if (!found.isEmpty()) return new ValueSets(found, tried, all, Optional.empty());
         Optional<Condition> inTheWay = illPosed == MOST_ILL_POSED
                 ? Optional.of(Condition.of(Condition.Kind.WELL_POSED))
-                : inTheWay(template, order);
+                : inTheWay(template, order, MOST_WORK_JUDGED / questions);
         return new ValueSets(found, tried, all, inTheWay);
     }
 
-    private static Optional<Condition> inTheWay(Template template, Order order) {
+    private static Optional<Condition> inTheWay(Template template, Order order, int affordable) {
         Map<Integer, Integer> alone = new TreeMap<>();
         Map<Integer, Integer> often = new TreeMap<>();
         List<Condition> all = new ArrayList<>(template.conditions());
-        all.add(Condition.of(Condition.Kind.WELL_POSED));
-        for (int k = 0; k < Math.min(JUDGED, order.size()); k++) {
+        Condition wellPosed = Condition.of(Condition.Kind.WELL_POSED);
+        all.add(wellPosed);
+        long work = 0;
+        for (int k = 0; k < Math.min(JUDGED, order.size()) && work < affordable; k++) {
             List<Condition> unmet = template.unmet(template.at(order.place(k)));
+            work += template.workToTry();
+            if (unmet.isEmpty() || unmet.equals(List.of(wellPosed))) work += template.workToJudge();
             for (Condition condition : unmet) often.merge(all.indexOf(condition), 1, Integer::sum);
             if (unmet.size() == 1) alone.merge(all.indexOf(unmet.get(0)), 1, Integer::sum);
         }

@@ -47,14 +47,10 @@ class TemplateProperties {
         return Arbitraries.longs().map(RandomTemplates::of);
     }
 
-    private static ValueSets variant(Template template, long seed) {
-        return ValueSets.find(template, seed, 1, 4_000);
-    }
-
     @Property(tries = 200)
     void everyVariantMeetsItsConditions(@ForAll("templates") Template template, @ForAll long seed) {
-        ValueSets made = variant(template, seed);
-        assertEquals(made, variant(template, seed), "the same seed makes the same variant");
+        ValueSets made = ValueSets.find(template, seed, 1);
+        assertEquals(made, ValueSets.find(template, seed, 1), "the same seed makes the same variant");
         if (made.found().isEmpty()) {
             assertTrue(made.inTheWay().isPresent(), "it is said what is in the way");
             return;
@@ -70,7 +66,7 @@ class TemplateProperties {
     @Property(tries = 60)
     void noneIsFoundOnlyWhereThereIsNone(@ForAll("templates") Template template) {
         if (template.combinations() > SMALL) return;
-        ValueSets sets = ValueSets.find(template, 7, SMALL, SMALL);
+        ValueSets sets = ValueSets.find(template, 7, SMALL);
         assertTrue(sets.all());
         List<Values> own = IntStream.range(0, (int) template.combinations())
                 .mapToObj(template::at)
@@ -78,6 +74,16 @@ class TemplateProperties {
                 .toList();
         assertEquals(Set.copyOf(own), Set.copyOf(sets.found()));
         assertEquals(own.size(), sets.found().size(), "none twice");
+    }
+
+    @Property(tries = 60)
+    void whoSharesTheWorkHasTheFirstOfTheSameSets(@ForAll("templates") Template template, @ForAll long seed) {
+        ValueSets shared = ValueSets.find(template, seed, 300, 400);
+        List<Values> alone = ValueSets.find(template, seed, 300).found();
+        assertEquals(alone.subList(0, shared.found().size()), shared.found());
+        long work =
+                shared.tried() * template.workToTry() + (long) shared.found().size() * template.workToJudge();
+        assertTrue(work <= 1_000 + template.workToTry() + template.workToJudge(), work + " of 1,000");
     }
 
     private static boolean isMet(Template template, Values values) {
@@ -232,7 +238,8 @@ class TemplateProperties {
                 varied,
                 List.of(new Condition(Kind.SHORT_ANSWERS, 2), new Condition(Kind.DIFFERENT_VALUES, 0)));
         String table = IntStream.range(0, 50)
-                .mapToObj(seed -> variant(template, seed).found().get(0).si() + "\n")
+                .mapToObj(
+                        seed -> ValueSets.find(template, seed, 1).found().get(0).si() + "\n")
                 .collect(Collectors.joining());
         try (InputStream kept = TemplateProperties.class.getResourceAsStream("fifty-variants.txt")) {
             assertEquals(new String(kept.readAllBytes(), StandardCharsets.UTF_8), table);

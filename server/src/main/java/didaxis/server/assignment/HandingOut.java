@@ -17,6 +17,7 @@ import didaxis.server.question.VariedQuestion;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -24,9 +25,6 @@ import org.springframework.stereotype.Component;
 /** Hands questions to a class. What is slow, checking them and finding their values, is done before anything is written. */
 @Component
 public class HandingOut {
-    /** So many sets of values are kept of each question: more than a class has learners. */
-    private static final int MOST_SETS = 300;
-
     private final Assignments assignments;
     private final AssignmentViews views;
     private final Classrooms classrooms;
@@ -54,30 +52,46 @@ public class HandingOut {
     public record Occasion(Instant dueAt, boolean again) {}
 
     /**
-     * Questions as they are handed out, with their values.
+     * Questions as they are handed out, with the values that what varies has.
      *
-     * @param seed decides which values what varies has
+     * @param seed decides which values these are
      * @throws Problem if one of them cannot be handed out
      */
-    public static List<FoundQuestion> found(List<QuestionContent> questions, Versions versions, long seed) {
+    static List<FoundQuestion> found(List<QuestionContent> questions, Versions versions, long seed) {
+        int sharing = VariedQuestion.sharing(questions);
+        return found(
+                questions,
+                versions,
+                one -> new VariedQuestion(one.body()).sets(seed, versions.count(VariedQuestion.MOST_SETS), sharing));
+    }
+
+    /**
+     * The same with values that are found already, or are found now.
+     *
+     * @param sets of a question that varies, and has no flaw
+     */
+    public static List<FoundQuestion> found(
+            List<QuestionContent> questions, Versions versions, Function<QuestionContent, ValueSets> sets) {
         if (!QuestionSize.fit(
                 questions.stream().map(one -> one.body().question()).toList()))
             throw Problem.of(
                     HttpStatus.UNPROCESSABLE_CONTENT,
-                    "Together these questions ask for more amounts of large circuits than one sheet can. Hand out some of them by themselves.");
+                    "Together these questions ask for more of large circuits than one sheet can. Hand out some of them by themselves.");
         return questions.stream()
-                .map(one -> new FoundQuestion(one, sets(one, versions, seed)))
+                .map(one -> new FoundQuestion(one, values(one, versions, sets)))
                 .toList();
     }
 
-    private static List<Values> sets(QuestionContent content, Versions versions, long seed) {
+    private static List<Values> values(
+            QuestionContent content, Versions versions, Function<QuestionContent, ValueSets> sets) {
         refuseFlaws(content);
         if (content.body().varies().isEmpty()) return List.of();
-        ValueSets sets = new VariedQuestion(content.body()).sets(seed, versions.count(MOST_SETS));
-        if (!sets.found().isEmpty()) return sets.found();
+        ValueSets found = sets.apply(content);
+        if (!found.found().isEmpty())
+            return found.found().subList(0, versions.count(found.found().size()));
         throw Problem.of(
                 HttpStatus.UNPROCESSABLE_CONTENT,
-                "“" + content.title() + "” cannot be handed out yet. " + ConditionSentence.none(sets));
+                "“" + content.title() + "” cannot be handed out yet. " + ConditionSentence.none(found));
     }
 
     private static void refuseFlaws(QuestionContent content) {

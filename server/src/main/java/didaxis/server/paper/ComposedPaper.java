@@ -11,36 +11,36 @@ import didaxis.server.assignment.Variants;
 import didaxis.server.paper.PaperView.PaperCheck;
 import didaxis.server.paper.PaperView.PaperQuestion;
 import didaxis.server.question.FlawView;
+import didaxis.server.question.QuestionBody;
 import didaxis.server.question.QuestionContent;
 import didaxis.server.question.QuestionSize;
 import didaxis.server.question.Questions;
+import didaxis.server.question.VariedQuestion;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /** A paper with its questions worked through: which can be printed, with which values, and what is to be said of them. */
 final class ComposedPaper {
     private static final String TOO_MUCH =
-            "With it the paper asks for more amounts of large circuits than one paper can. Put it on another.";
+            "With it the paper asks for more of large circuits than one paper can. Put it on another.";
 
     private final Papers.Kept kept;
     private final List<Looked> questions;
 
     /** A question that was looked at. */
     private record Looked(Questions.Kept question, Question asked, ValueSets sets, List<String> flaws) {
-        /** @param before those that stand before it and can be printed */
-        static Looked of(Questions.Kept kept, List<Question> before, long seed, FoundSets found) {
+        /** @param fits whether it can stand on the paper with those before it */
+        static Looked of(Questions.Kept kept, Question asked, boolean fits, Function<QuestionBody, ValueSets> found) {
             QuestionContent content = kept.content();
-            Question asked = content.body().question();
             List<String> flaws = new ArrayList<>();
-            if (!QuestionSize.fit(
-                    Stream.concat(before.stream(), Stream.of(asked)).toList())) flaws.add(TOO_MUCH);
+            if (!fits) flaws.add(TOO_MUCH);
             else FlawView.of(asked, HouseStyle.RIDGE).forEach(flaw -> flaws.add(flaw.sentence()));
             ValueSets none = new ValueSets(List.of(), 0, true, Optional.empty());
             boolean varies = !content.body().varies().isEmpty() && flaws.isEmpty();
-            ValueSets sets = varies ? found.of(content.body(), seed) : none;
+            ValueSets sets = varies ? found.apply(content.body()) : none;
             if (varies && sets.found().isEmpty()) flaws.add(ConditionSentence.none(sets));
             return new Looked(kept, asked, sets, flaws);
         }
@@ -71,11 +71,16 @@ final class ComposedPaper {
 
     static ComposedPaper of(Papers.Kept kept, List<Questions.Kept> questions, FoundSets found) {
         long seed = kept.content().layout().seedOrUsual();
+        int sharing = VariedQuestion.sharing(
+                questions.stream().map(Questions.Kept::content).toList());
         List<Looked> looked = new ArrayList<>();
+        List<Question> read = new ArrayList<>();
         for (Questions.Kept one : questions) {
-            List<Question> before =
-                    looked.stream().filter(Looked::printable).map(Looked::asked).toList();
-            looked.add(Looked.of(one, before, seed, found));
+            Question asked = one.content().body().question();
+            read.add(asked);
+            boolean fits = QuestionSize.fit(read);
+            if (!fits) read.remove(read.size() - 1);
+            looked.add(Looked.of(one, asked, fits, body -> found.of(body, seed, sharing)));
         }
         return new ComposedPaper(kept, looked);
     }
@@ -116,6 +121,15 @@ final class ComposedPaper {
     /** All questions as they are handed out. */
     List<QuestionContent> contents() {
         return questions.stream().map(one -> one.question().content()).toList();
+    }
+
+    /** The values that were found for one of them. */
+    ValueSets sets(QuestionContent content) {
+        return questions.stream()
+                .filter(one -> one.question().content() == content)
+                .findFirst()
+                .orElseThrow()
+                .sets();
     }
 
     PaperView view() {

@@ -10,12 +10,9 @@ import org.springframework.stereotype.Component;
 /** The sets of values that were found last: a paper that is looked at page by page asks for the same again and again. */
 @Component
 class FoundSets {
-    /** So many sets of values are looked for. */
-    private static final int MOST_SETS = 300;
-
     private static final int MOST = 100;
 
-    private record Key(QuestionBody body, long seed) {}
+    private record Key(QuestionBody body, long seed, int sharing) {}
 
     private final Map<Key, ValueSets> latest = new LinkedHashMap<>(MOST, 0.75f, true) {
         @Override
@@ -24,13 +21,14 @@ class FoundSets {
         }
     };
 
-    ValueSets of(QuestionBody body, long seed) {
-        Key key = new Key(body, seed);
+    /** @param sharing among how many questions of the paper the work is shared */
+    ValueSets of(QuestionBody body, long seed, int sharing) {
+        Key key = new Key(body, seed, sharing);
         synchronized (latest) {
             ValueSets there = latest.get(key);
             if (there != null) return there;
         }
-        ValueSets found = new VariedQuestion(body).sets(seed, MOST_SETS);
+        ValueSets found = new VariedQuestion(body).sets(seed, VariedQuestion.MOST_SETS, sharing);
         synchronized (latest) {
             latest.put(key, found);
         }

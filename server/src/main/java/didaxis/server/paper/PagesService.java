@@ -123,7 +123,7 @@ class PagesService {
             throw Problem.badRequest("There is no question on this paper yet.").with("field", "questions");
         var layout = paper.layout();
         var versions = layout.versionsOrSame();
-        var found = HandingOut.found(paper.contents(), versions, layout.seedOrUsual());
+        var found = HandingOut.found(paper.contents(), versions, paper::sets);
         return handingOut.handOut(classId, new Bundle(paper.title(), found, versions, layout), occasion, owner);
     }
 }

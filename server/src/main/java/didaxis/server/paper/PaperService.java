@@ -171,8 +171,11 @@ public class PaperService {
         ComposedPaper paper = composed(id, owner);
         long seed = clock.millis();
         List<Optional<ReadyQuestion>> others = new ArrayList<>();
-        for (QuestionContent content : paper.contents())
-            others.add(newValues && content.body().varies().isEmpty() ? others(content, seed) : Optional.empty());
+        List<QuestionContent> contents = paper.contents();
+        for (QuestionContent content : contents) {
+            boolean other = newValues && content.body().varies().isEmpty();
+            others.add(other ? others(content, seed, contents.size()) : Optional.empty());
+        }
         long copy = transactions.write(() -> {
             List<Long> ids = new ArrayList<>(paper.ids());
             for (int k = 0; k < ids.size(); k++)
@@ -184,8 +187,8 @@ public class PaperService {
         return one(copy, owner);
     }
 
-    private static Optional<ReadyQuestion> others(QuestionContent content, long seed) {
-        Optional<QuestionBody> other = new VariedQuestion(content.body()).withOthers(seed);
+    private static Optional<ReadyQuestion> others(QuestionContent content, long seed, int questions) {
+        Optional<QuestionBody> other = new VariedQuestion(content.body()).withOthers(seed, questions);
         return other.map(body -> ReadyQuestion.of(body.titled(copied(content.title()))));
     }
 

@@ -20,8 +20,12 @@ public final class QuestionSize {
     private static final int ROWS_MORE = 50;
     /** To read a part, and a task, is as much as so many rows of an amount. */
     private static final int READ = 50;
+    /** So much is read of a paper whenever it is looked at: fifteen circuits of two hundred parts, or fifty of sixty. */
+    private static final int MOST_READ = 150_000;
     /** To see how much an amount asks is so much for each row. */
     private static final int SEEN = 3;
+
+    private static final int MOST_WORK_JUDGED = MOST_WORK;
 
     private QuestionSize() {}
 
@@ -47,9 +51,11 @@ public final class QuestionSize {
                 .with("field", "tasks");
     }
 
-    /** Whether questions are no more together than one may be. */
+    /** Whether questions ask for no more together than one may, and can be read together; one can by itself. */
     public static boolean fit(List<Question> questions) {
-        return questions.stream().mapToInt(QuestionSize::work).sum() <= MOST_WORK;
+        return questions.stream().mapToInt(QuestionSize::work).sum() <= MOST_WORK
+                && (questions.size() == 1
+                        || questions.stream().mapToInt(QuestionSize::toBeKept).sum() <= MOST_READ);
     }
 
     /** How much it is to read a question, to work it and to see how much it asks; a thousand of these take about two milliseconds. */
@@ -58,6 +64,11 @@ public final class QuestionSize {
                 .mapToInt(state -> state.circuit().parts().size())
                 .sum();
         return (parts + question.tasks().size()) * READ + amounts(question, rows -> rows) * SEEN;
+    }
+
+    /** Of so many questions of this size, and no more, how much they ask is seen as fast as of the largest; of one at least. */
+    static int judged(Question question, int wanted) {
+        return Math.max(1, Math.min(wanted, MOST_WORK_JUDGED / Math.max(1, work(question))));
     }
 
     private static int work(Question question) {

@@ -68,7 +68,7 @@ class ValuesService {
         List<String> things =
                 Thing.of(template.question()).stream().map(Thing::name).toList();
         if (body.varies().isEmpty()) return new ValuesView(things, 0, true, List.of(), List.of(), List.of(), "");
-        ValueSets sets = ValueSets.find(template, SEED, MOST_SETS, VariedQuestion.TRIES);
+        ValueSets sets = ValueSets.find(template, SEED, MOST_SETS);
         return new ValuesView(
                 things,
                 sets.found().size(),
@@ -101,7 +101,7 @@ class ValuesService {
 
     private static List<DifficultyWord> difficulty(Template template, ValueSets sets) {
         return sets.found().stream()
-                .limit(CHARTED)
+                .limit(QuestionSize.judged(template.question(), CHARTED))
                 .flatMap(values -> template.with(values).stream())
                 .map(DifficultyWord::of)
                 .distinct()

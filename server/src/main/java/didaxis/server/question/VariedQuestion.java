@@ -18,17 +18,32 @@ import java.util.Optional;
 
 /** A question with other values than its own. */
 public record VariedQuestion(QuestionBody body) {
-    /** So many combinations of values are looked at. */
-    static final int TRIES = 12_000;
+    /** So many sets of values are kept of a question: more than a class has learners. */
+    public static final int MOST_SETS = 300;
+
+    /**
+     * Among how many questions of a paper the work of finding values is shared: those that vary, and up to the next power
+     * of two, so that one more on the paper seldom changes how many sets the others have.
+     */
+    public static int sharing(List<QuestionContent> paper) {
+        int varying = (int)
+                paper.stream().filter(one -> !one.body().varies().isEmpty()).count();
+        return varying < 2 ? 1 : 2 * Integer.highestOneBit(varying - 1);
+    }
 
     /** Its values as they vary, and the question with the labels of the notation. */
     Template template(HouseStyle style) {
         return VariedBody.template(body, body.kept(style), style);
     }
 
-    /** Sets of values of what varies: for the same seed the same, however many are wanted. */
-    public ValueSets sets(long seed, int most) {
-        return ValueSets.find(template(HouseStyle.RIDGE), seed, most, TRIES);
+    /**
+     * Sets of values of what varies: for the same seed the same, however many are wanted.
+     *
+     * @param most so many are wanted
+     * @param sharing among how many questions the work is shared: the more they are, the fewer sets of each are found
+     */
+    public ValueSets sets(long seed, int most, int sharing) {
+        return ValueSets.find(template(HouseStyle.RIDGE), seed, most, sharing);
     }
 
     /** The question with a set of values, which vary no more. */
@@ -71,8 +86,12 @@ public record VariedQuestion(QuestionBody body) {
         return AmountFormat.STANDARD.exactly(Amount.of(si, quantity));
     }
 
-    /** The question with other values than it has, as nice as they are; empty where none are found, or there are none. */
-    public Optional<QuestionBody> withOthers(long seed) {
-        return NiceValues.others(body.kept(HouseStyle.RIDGE), seed).map(this::with);
+    /**
+     * The question with other values than it has, as nice as they are; empty where none are found, or there are none.
+     *
+     * @param questions so many are looked for at once
+     */
+    public Optional<QuestionBody> withOthers(long seed, int questions) {
+        return NiceValues.others(body.kept(HouseStyle.RIDGE), seed, questions).map(this::with);
     }
 }
