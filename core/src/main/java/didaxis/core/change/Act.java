@@ -7,6 +7,7 @@ import didaxis.core.circuit.Setting;
 import didaxis.core.circuit.Source;
 import didaxis.core.circuit.Subject;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.function.Function;
 
 /** What is done to a circuit between two states of it. */
@@ -68,8 +69,16 @@ public sealed interface Act permits Act.OnPart, Act.Supplied, Rewiring {
         }
     }
 
-    /** Another source feeds the circuit, with the same voltmeters across it. */
-    record Supplied(double emf, double internalResistance) implements Act {
+    /**
+     * Another source feeds the circuit, with the same voltmeters across it.
+     *
+     * @param internalResistance empty where it has that of the one before, whatever that is
+     */
+    record Supplied(double emf, OptionalDouble internalResistance) implements Act {
+        private Source after(Source before) {
+            return new Source(emf, internalResistance.orElse(before.internalResistance()), before.voltmeters());
+        }
+
         @Override
         public boolean touches(Subject subject) {
             return subject.equals(Subject.TOTAL) || subject.equals(Subject.INTERNAL);
@@ -106,12 +115,7 @@ public sealed interface Act permits Act.OnPart, Act.Supplied, Rewiring {
                 failed -> circuit.with(named(failed.part(), circuit, false).with(failed.how())),
                 set -> circuit.with(set.to()),
                 varied -> varied.on(circuit, varied.raised() ? Varied.FACTOR : 1 / Varied.FACTOR),
-                supplied -> circuit.with(
-                        new Source(
-                                supplied.emf(),
-                                supplied.internalResistance(),
-                                circuit.source().voltmeters()),
-                        Map.of()),
+                supplied -> circuit.with(supplied.after(circuit.source()), Map.of()),
                 rewiring -> rewiring.rewired(circuit)));
     }
 

@@ -53,13 +53,13 @@ public record TaskSentence(HouseStyle style, Question question) {
                 varied -> varied.part() + (varied.raised() ? " is raised." : " is lowered."),
                 supplied -> "The source is replaced by one of "
                         + style.numbers().exactly(Amount.of(supplied.emf(), Quantity.VOLTAGE))
-                        + (supplied.internalResistance() > 0
-                                ? " with an internal resistance of "
-                                        + style.numbers()
-                                                .exactly(Amount.of(supplied.internalResistance(), Quantity.RESISTANCE))
-                                : "")
-                        + ".",
+                        + internal(state.circuit().source().internalResistance()) + ".",
                 rewiring -> rewiring(rewiring, state)));
+    }
+
+    private String internal(double resistance) {
+        if (resistance == 0) return "";
+        return " with an internal resistance of " + style.numbers().exactly(Amount.of(resistance, Quantity.RESISTANCE));
     }
 
     private String rewiring(Rewiring rewiring, State state) {

@@ -28,6 +28,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
 import net.jqwik.api.Arbitrary;
@@ -51,8 +52,7 @@ class ExplainingTest {
         Part more = Part.resistor("R99", 5);
         return switch (random.nextInt(3)) {
             case 0 -> new Rewiring.Added(more, random.nextBoolean(), Optional.of(Subject.part(one.label())));
-            case 1 ->
-                new Act.Supplied(circuit.source().emf() * 2, circuit.source().internalResistance());
+            case 1 -> new Act.Supplied(circuit.source().emf() * 2, OptionalDouble.empty());
             default ->
                 one.setting() instanceof Setting.Position position
                         ? new Act.Turned(

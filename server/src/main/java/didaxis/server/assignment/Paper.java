@@ -48,12 +48,15 @@ public record Paper(List<Question> questions, List<Look> looks, ClassStyle style
     }
 
     public static Paper of(List<QuestionBody> bodies, ClassStyle style) {
-        return new Paper(
+        return of(
                 bodies.stream().map(QuestionBody::question).toList(),
                 bodies.stream().map(Look::of).toList(),
-                style,
-                Decided.NONE,
-                MemoRevision.AS_HANDED_OUT);
+                style);
+    }
+
+    /** One of which nothing was decided yet, and nothing put right. */
+    static Paper of(List<Question> questions, List<Look> looks, ClassStyle style) {
+        return new Paper(questions, looks, style, Decided.NONE, MemoRevision.AS_HANDED_OUT);
     }
 
     /** The same with what was decided. */
@@ -84,7 +87,12 @@ public record Paper(List<Question> questions, List<Look> looks, ClassStyle style
 
     /** The number on the sheet of a question's task, 1.2 or 1.2.1; the first of each has the place 0. */
     String number(int question, int task) {
-        return TaskNumbers.of(question, task + 1, looks.get(question).deeper()).get(task);
+        return numbers(question).get(task);
+    }
+
+    private List<String> numbers(int question) {
+        int tasks = questions.get(question).tasks().size();
+        return TaskNumbers.of(question, tasks, looks.get(question).deeper());
     }
 
     /** All boxes in the order of the sheet, by their ids. */
@@ -97,11 +105,12 @@ public record Paper(List<Question> questions, List<Look> looks, ClassStyle style
     private List<Place> places(int question) {
         List<Place> places = new ArrayList<>();
         List<Task> tasks = questions.get(question).tasks();
+        List<String> numbers = numbers(question);
         for (int k = 0; k < tasks.size(); k++)
             for (Box box : tasks.get(k).boxes())
                 places.add(new Place(
                         id(question, box),
-                        number(question, k),
+                        numbers.get(k),
                         question,
                         tasks.get(k),
                         box,

@@ -58,7 +58,7 @@ class ReleaseService {
     /**
      * Hands an assignment back. Sheets that somebody is working on are collected as they stand if that is meant, else it
      * is refused and said who is working. Marking is slow and is done before anything is written; what was written
-     * meanwhile is marked anew. Where it would take too long all is collected, and handing back is refused until it is marked.
+     * meanwhile is marked anew. Where it would take too long all is collected, and handing back is refused until all is marked.
      */
     AssignmentView release(long id, boolean collect, long teacher) {
         Map<Long, Collected> marked = new LinkedHashMap<>();
@@ -66,6 +66,8 @@ class ReleaseService {
         while (released.isEmpty()) {
             remarking.finish();
             Unsent unsent = transactions.read(() -> unsent(id, teacher));
+            if (!transactions.read(() -> remarking.finished(id)))
+                throw beingMarked("What was sent is still being marked. Hand it back in a moment.");
             if (!collect && !unsent.drafts().isEmpty()) throw somebodyWorks(id, teacher);
             if (!mark(unsent, marked)) throw collectedFirst(id, teacher);
             released = transactions.write(() -> releaseIfAllMarked(id, marked, teacher));
@@ -123,10 +125,12 @@ class ReleaseService {
         });
         remarking.of(id);
         news.of(id);
-        return Problem.of(
-                        HttpStatus.CONFLICT,
-                        "So much was written that it is being marked first; all is collected. Hand it back in a moment.")
-                .with("reason", "marking");
+        return beingMarked(
+                "So much was written that it is being marked first; all is collected. Hand it back in a moment.");
+    }
+
+    private static Problem beingMarked(String sentence) {
+        return Problem.of(HttpStatus.CONFLICT, sentence).with("reason", "marking");
     }
 
     private Optional<AssignmentView> releaseIfAllMarked(long id, Map<Long, Collected> marked, long teacher) {

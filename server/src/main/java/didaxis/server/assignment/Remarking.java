@@ -8,9 +8,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import java.util.concurrent.locks.ReentrantLock;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -28,6 +30,9 @@ class Remarking {
     private static final int TOGETHER = 5;
     /** Nobody waits longer for what is not marked yet. */
     private static final int MOST_SECONDS = 3;
+
+    /** So many are marked by whoever waits for them, while the worker may be at those of others. */
+    private static final int FEW = 3;
 
     private static final int MOST_IDLE = 3;
 
@@ -89,17 +94,26 @@ class Remarking {
 
     /** Ends when all that came in until now is marked, or after a few seconds: before any teacher looks at it. */
     void finish() {
-        if (transactions.read(this::unmarked).isEmpty()) return;
-        try {
-            if (!turn.tryLock(MOST_SECONDS, TimeUnit.SECONDS)) return;
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
+        Map<Long, Long> unmarked = transactions.read(this::unmarked);
+        if (unmarked.isEmpty()) return;
+        Set<Long> assignments = Set.copyOf(unmarked.values());
+        if (unmarked.size() <= FEW && turn.tryLock()) {
+            try {
+                assignments.forEach(this::all);
+            } finally {
+                turn.unlock();
+            }
             return;
         }
+        assignments.forEach(this::of);
         try {
-            Set.copyOf(transactions.read(this::unmarked).values()).forEach(this::all);
-        } finally {
-            turn.unlock();
+            worker.submit(() -> {}).get(MOST_SECONDS, TimeUnit.SECONDS);
+        } catch (TimeoutException e) {
+            LOG.info("{} sheets are not marked yet", unmarked.size());
+        } catch (ExecutionException e) {
+            throw new IllegalStateException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
         }
     }
 

@@ -1,5 +1,6 @@
 package didaxis.server.assignment;
 
+import didaxis.core.question.Question;
 import didaxis.core.style.ClassStyle;
 import didaxis.core.template.Values;
 import didaxis.server.question.QuestionBody;
@@ -13,14 +14,21 @@ import java.util.concurrent.ConcurrentHashMap;
  * further attempt, so that it is the same one for ever. The first is 0, or A.
  */
 public final class Variants {
-    /**
-     * A question as it was handed out.
-     *
-     * @param sets the values of what varies in it; none where nothing does
-     */
-    public record Frozen(QuestionBody body, List<Values> sets) {
-        private QuestionBody variant(int number) {
-            return sets.isEmpty() ? body : new VariedQuestion(body).with(sets.get(number % sets.size()));
+    /** A question as it was handed out. */
+    public static final class Frozen {
+        private final QuestionBody body;
+        private final List<Values> sets;
+        private final VariedQuestion varied;
+
+        /** @param sets the values of what varies in it; none where nothing does */
+        public Frozen(QuestionBody body, List<Values> sets) {
+            this.body = body;
+            this.sets = List.copyOf(sets);
+            varied = new VariedQuestion(body);
+        }
+
+        private Question variant(int number) {
+            return sets.isEmpty() ? varied.asked() : varied.asked(sets.get(number % sets.size()));
         }
     }
 
@@ -43,7 +51,7 @@ public final class Variants {
 
     public static Variants of(List<Frozen> questions, Versions versions, ClassStyle style) {
         int most = questions.stream()
-                .mapToInt(question -> Math.max(1, question.sets().size()))
+                .mapToInt(question -> Math.max(1, question.sets.size()))
                 .max()
                 .orElse(1);
         return new Variants(questions, versions.count(most), style, Decided.NONE, MemoRevision.AS_HANDED_OUT);
@@ -81,7 +89,7 @@ public final class Variants {
 
     /** A question with what varies in it; the first has the place 0. */
     QuestionBody body(int place) {
-        return questions.get(place).body();
+        return questions.get(place).body;
     }
 
     /** The variant of a seed. */
@@ -108,6 +116,9 @@ public final class Variants {
         return Paper.of(
                         questions.stream()
                                 .map(question -> question.variant(number))
+                                .toList(),
+                        questions.stream()
+                                .map(question -> Paper.Look.of(question.body))
                                 .toList(),
                         style)
                 .deciding(decided)

@@ -15,6 +15,7 @@ import didaxis.core.notation.Notation;
 import didaxis.core.style.HouseStyle;
 import didaxis.server.config.Problem;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.springframework.http.HttpStatus;
 
 /** Reads what is to be done to a circuit. */
@@ -31,7 +32,7 @@ public final class Acts {
             case "in-series" -> added(body, circuit, style, true);
             case "in-parallel" -> added(body, circuit, style, false);
             case "wire" -> new Rewiring.Wired(place(body.from()), place(body.to()));
-            case "supply" -> supplied(body, circuit, style);
+            case "supply" -> supplied(body, style);
             case "connected" -> new Rewiring.Connected(body.value() == null ? "" : body.value());
             default -> onPart(body, circuit, style);
         };
@@ -93,13 +94,12 @@ public final class Acts {
         return new Rewiring.Added(part, series, with);
     }
 
-    private static Act supplied(ActBody body, Circuit circuit, HouseStyle style) {
+    private static Act supplied(ActBody body, HouseStyle style) {
         String value = body.value() == null ? "" : body.value().strip();
         Source source = parsed(value + " : R1=1", style).source();
-        double r = value.contains("r=")
-                ? source.internalResistance()
-                : circuit.source().internalResistance();
-        return new Act.Supplied(source.emf(), r);
+        boolean other = value.contains("r=");
+        return new Act.Supplied(
+                source.emf(), other ? OptionalDouble.of(source.internalResistance()) : OptionalDouble.empty());
     }
 
     private static Circuit parsed(String text, HouseStyle style) {

@@ -5,9 +5,9 @@ import didaxis.core.notation.Notation;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.question.Question;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.template.NiceValues;
-import didaxis.core.template.Template;
 import didaxis.core.template.Thing;
 import didaxis.core.template.ValueSets;
 import didaxis.core.template.Values;
@@ -16,10 +16,22 @@ import didaxis.server.question.VariedBody.ConditionBody;
 import java.util.List;
 import java.util.Optional;
 
-/** A question with other values than its own. */
-public record VariedQuestion(QuestionBody body) {
+/** A question with other values than its own; it is read once for all of them. */
+public final class VariedQuestion {
     /** So many sets of values are kept of a question: more than a class has learners. */
     public static final int MOST_SETS = 300;
+
+    private final QuestionBody body;
+    private Question kept;
+
+    public VariedQuestion(QuestionBody body) {
+        this.body = body;
+    }
+
+    private synchronized Question kept() {
+        if (kept == null) kept = body.kept(HouseStyle.RIDGE);
+        return kept;
+    }
 
     /**
      * Among how many questions of a paper the work of finding values is shared: those that vary, and up to the next power
@@ -31,11 +43,6 @@ public record VariedQuestion(QuestionBody body) {
         return varying < 2 ? 1 : 2 * Integer.highestOneBit(varying - 1);
     }
 
-    /** Its values as they vary, and the question with the labels of the notation. */
-    Template template(HouseStyle style) {
-        return VariedBody.template(body, body.kept(style), style);
-    }
-
     /**
      * Sets of values of what varies: for the same seed the same, however many are wanted.
      *
@@ -43,10 +50,24 @@ public record VariedQuestion(QuestionBody body) {
      * @param sharing among how many questions the work is shared: the more they are, the fewer sets of each are found
      */
     public ValueSets sets(long seed, int most, int sharing) {
-        return ValueSets.find(template(HouseStyle.RIDGE), seed, most, sharing);
+        return ValueSets.find(VariedBody.template(body, kept(), HouseStyle.RIDGE), seed, most, sharing);
     }
 
-    /** The question with a set of values, which vary no more. */
+    /** The question in the standard style as it is kept, as a learner meets it. */
+    public Question asked() {
+        return body.named(kept());
+    }
+
+    /** The same with a set of values. */
+    public Question asked(Values values) {
+        return body.named(kept().with(drawn(values)).orElseThrow(StatesReader::shorted));
+    }
+
+    private Chart drawn(Values values) {
+        return values.in(kept().state(0).chart()).orElseThrow(StatesReader::shorted);
+    }
+
+    /** As it is written with a set of values, which vary no more. */
     public QuestionBody with(Values values) {
         return with(values, null, null);
     }
@@ -57,7 +78,6 @@ public record VariedQuestion(QuestionBody body) {
     }
 
     private QuestionBody with(Values values, List<VariedBody> vary, List<ConditionBody> conditions) {
-        Chart drawn = values.in(body.kept(HouseStyle.RIDGE).state(0).chart()).orElseThrow(StatesReader::shorted);
         Double time = values.si().get(Thing.TIME.name());
         Double price = values.si().get(Thing.TARIFF.name());
         List<RunningBody> times = time == null
@@ -69,7 +89,7 @@ public record VariedQuestion(QuestionBody body) {
                 body.format(),
                 body.title(),
                 body.stem(),
-                Notation.print(drawn.circuit()),
+                Notation.print(drawn(values).circuit()),
                 body.drawing(),
                 body.plan(),
                 body.names(),
@@ -92,6 +112,6 @@ public record VariedQuestion(QuestionBody body) {
      * @param questions so many are looked for at once
      */
     public Optional<QuestionBody> withOthers(long seed, int questions) {
-        return NiceValues.others(body.kept(HouseStyle.RIDGE), seed, questions).map(this::with);
+        return NiceValues.others(kept(), seed, questions).map(this::with);
     }
 }
