@@ -4,7 +4,6 @@ import didaxis.core.correction.SameAnswer;
 import didaxis.core.formula.Symbols;
 import didaxis.core.question.Box;
 import didaxis.core.question.InWords;
-import didaxis.core.question.Question;
 import didaxis.core.wording.BoxName;
 import didaxis.core.wording.BoxReading;
 import didaxis.server.assignment.StoredFinding.Code;
@@ -101,12 +100,7 @@ record BoxResults(
     }
 
     private static String model(Paper paper, Paper.Place place) {
-        Question question = paper.question(place);
-        Box own = question.boxes().stream()
-                .filter(box -> box.id().equals(place.box().id()))
-                .findFirst()
-                .orElseThrow();
-        return question.model(own, paper.style().marking());
+        return paper.model(paper.places().get(place.id()));
     }
 
     /** "2 A", or "A: 2 A; B: 3 A"; of many variants only the first. */

@@ -3,9 +3,9 @@ package didaxis.server.assignment;
 import didaxis.server.config.JsonColumn;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.jdbc.core.namedparam.MapSqlParameterSource;
@@ -48,26 +48,27 @@ class Findings {
         this.json = json;
     }
 
-    /** Of all sheets of an assignment, by the ids of their submissions. */
-    Map<Long, List<StoredFinding>> of(long assignment) {
+    /** Of all sheets of an assignment, by the ids of their submissions and by boxes. */
+    Map<Long, Map<String, StoredFinding>> of(long assignment) {
         return found(database.sql(OF_ASSIGNMENT).param("assignment", assignment));
     }
 
     /** Of the sheets that are marked by an earlier revision of the memo than this. */
-    Map<Long, List<StoredFinding>> behind(long assignment, int memo) {
+    Map<Long, Map<String, StoredFinding>> behind(long assignment, int memo) {
         return found(database.sql(BEHIND).param("assignment", assignment).param("memo", memo));
     }
 
     /** Of one learner's sheet alone. */
-    Map<Long, List<StoredFinding>> of(long assignment, long learner) {
+    Map<Long, Map<String, StoredFinding>> of(long assignment, long learner) {
         return found(database.sql(OF_LEARNER).param("assignment", assignment).param("learner", learner));
     }
 
-    private Map<Long, List<StoredFinding>> found(JdbcClient.StatementSpec asked) {
-        Map<Long, List<StoredFinding>> findings = new HashMap<>();
+    private Map<Long, Map<String, StoredFinding>> found(JdbcClient.StatementSpec asked) {
+        Map<Long, Map<String, StoredFinding>> findings = new HashMap<>();
         asked.query((ResultSet row) -> {
-            findings.computeIfAbsent(row.getLong("submission_id"), first -> new ArrayList<>())
-                    .add(finding(row));
+            StoredFinding finding = finding(row);
+            findings.computeIfAbsent(row.getLong("submission_id"), first -> new LinkedHashMap<>())
+                    .put(finding.box(), finding);
         });
         return findings;
     }

@@ -131,12 +131,8 @@ class KeyingService {
 
     private static List<Answer> right(Paper paper) {
         return paper.places().values().stream()
-                .map(place -> new Answer(place.id(), right(paper, place)))
+                .map(place -> new Answer(place.id(), paper.model(place)))
                 .toList();
-    }
-
-    private static String right(Paper paper, Paper.Place place) {
-        return paper.question(place).model(place.box(), paper.style().marking());
     }
 
     private static KeyingRow row(Learner learner, Found found, List<Answer> right) {
@@ -168,7 +164,7 @@ class KeyingService {
         for (String box : right == null ? List.<String>of() : right) {
             Paper.Place place = paper.places().get(box == null ? "" : box);
             if (place == null) throw Problem.badRequest("One of the answers belongs to no box of this sheet.");
-            all.add(new Answer(box, right(paper, place)));
+            all.add(new Answer(box, paper.model(place)));
         }
         List<Answer> checked = Answer.checked(paper, all);
         Judgement judgement = Judgement.of(paper, checked);

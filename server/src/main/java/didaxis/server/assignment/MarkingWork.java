@@ -1,6 +1,5 @@
 package didaxis.server.assignment;
 
-import didaxis.core.question.Box;
 import didaxis.core.question.Question;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
@@ -19,8 +18,8 @@ final class MarkingWork {
     private static final long MOST = 350_000;
     /** To lay out the ways to the amounts of a question, once for all sheets with the same values, is so much for each row. */
     private static final int A_ROW_LAID_OUT = 50;
-    /** To look for what a wrong amount comes from is as much as so many rows. */
-    private static final int AN_AMOUNT = 100;
+    /** To judge a box, or to look for what a wrong amount comes from, is as much as so many rows more than there are. */
+    private static final int A_BOX = 100;
     /** To read a character is as much as so many rows of an amount. */
     private static final int A_CHARACTER = 8;
 
@@ -38,7 +37,7 @@ final class MarkingWork {
         for (int place : questions) {
             Question question = paper.questions().get(place);
             if (!own.containsKey(place)) done += laidOut(question);
-            done += own.computeIfAbsent(place, first -> amounts(question));
+            done += own.computeIfAbsent(place, first -> boxes(question));
         }
         Map<String, Paper.Place> places = paper.places();
         for (Answer answer : answers)
@@ -52,12 +51,11 @@ final class MarkingWork {
         return IntStream.of(rows(question)).sum() * (long) A_ROW_LAID_OUT;
     }
 
-    private static long amounts(Question question) {
+    private static long boxes(Question question) {
         int[] rows = rows(question);
-        long amounts = 0;
-        for (Box box : question.boxes())
-            if (box.form() instanceof Box.Form.Amount amount) amounts += AN_AMOUNT + rows[amount.state()];
-        return amounts;
+        return question.tasks().stream()
+                .mapToLong(task -> (long) task.boxes().size() * (A_BOX + (rows.length == 0 ? 0 : rows[task.state()])))
+                .sum();
     }
 
     /** Of each state. */

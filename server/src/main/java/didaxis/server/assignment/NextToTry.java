@@ -3,7 +3,9 @@ package didaxis.server.assignment;
 import didaxis.core.wording.BoxName;
 import didaxis.server.marking.BoxFindingView;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -14,12 +16,13 @@ import java.util.Optional;
  */
 record NextToTry(String box, String number, String name, int led) {
     static Optional<NextToTry> of(Paper paper, List<BoxFindingView> findings) {
+        Map<String, Integer> led = led(findings);
+        Comparator<BoxFindingView> leads = Comparator.comparingInt(one -> led.getOrDefault(one.box(), 0));
+        // The least in this order is the first on the sheet of those that are alike.
         return findings.stream()
                 .filter(one -> one.points() < one.of() && !one.finding().equals("follow-through"))
-                .max(Comparator.comparingInt((BoxFindingView one) -> led(one, findings))
-                        .thenComparingInt(one -> one.of() - one.points())
-                        .thenComparingInt(one -> -findings.indexOf(one)))
-                .map(one -> of(paper, paper.places().get(one.box()), led(one, findings)));
+                .min(leads.thenComparingInt(one -> one.of() - one.points()).reversed())
+                .map(one -> of(paper, paper.places().get(one.box()), led.getOrDefault(one.box(), 0)));
     }
 
     private static NextToTry of(Paper paper, Paper.Place place, int led) {
@@ -27,10 +30,15 @@ record NextToTry(String box, String number, String name, int led) {
         return new NextToTry(place.id(), place.number(), name, led);
     }
 
-    private static int led(BoxFindingView from, List<BoxFindingView> findings) {
-        return (int) findings.stream()
-                .filter(one -> !one.box().equals(from.box())
-                        && one.chain().stream().anyMatch(step -> step.box().equals(from.box())))
-                .count();
+    /** By boxes. */
+    private static Map<String, Integer> led(List<BoxFindingView> findings) {
+        Map<String, Integer> led = new HashMap<>();
+        for (BoxFindingView one : findings)
+            one.chain().stream()
+                    .map(step -> step.box())
+                    .distinct()
+                    .filter(box -> !box.equals(one.box()))
+                    .forEach(box -> led.merge(box, 1, Integer::sum));
+        return led;
     }
 }

@@ -10,19 +10,27 @@ import didaxis.server.circuit.PlanView;
 import didaxis.server.question.QuestionBody;
 import didaxis.server.question.TaskNumbers;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * Questions that were handed out together, in the style of their class. On a sheet a box is known by its question's place
  * and its own id: 1/1.2.
- *
- * @param decided what teachers have decided of answers in words
- * @param memo what was put right of it
  */
-public record Paper(List<Question> questions, List<Look> looks, ClassStyle style, Decided decided, MemoRevision memo) {
+public final class Paper {
+    private final List<Question> questions;
+    private final List<Look> looks;
+    private final ClassStyle style;
+    private final Decided decided;
+    private final MemoRevision memo;
+    private final Map<String, String> models = new ConcurrentHashMap<>();
+    /** Laid out when they are first asked for; the same whoever asks first. */
+    private Map<String, Place> places;
+
     /**
      * What a question has for the eye alone.
      *
@@ -42,9 +50,12 @@ public record Paper(List<Question> questions, List<Look> looks, ClassStyle style
      */
     record Place(String id, String number, int question, Task task, Box box, int marks) {}
 
-    public Paper {
-        questions =
-                questions.stream().map(question -> question.in(style.house())).toList();
+    private Paper(List<Question> questions, List<Look> looks, ClassStyle style, Decided decided, MemoRevision memo) {
+        this.questions = questions;
+        this.looks = looks;
+        this.style = style;
+        this.decided = decided;
+        this.memo = memo;
     }
 
     public static Paper of(List<QuestionBody> bodies, ClassStyle style) {
@@ -56,7 +67,9 @@ public record Paper(List<Question> questions, List<Look> looks, ClassStyle style
 
     /** One of which nothing was decided yet, and nothing put right. */
     static Paper of(List<Question> questions, List<Look> looks, ClassStyle style) {
-        return new Paper(questions, looks, style, Decided.NONE, MemoRevision.AS_HANDED_OUT);
+        List<Question> styled =
+                questions.stream().map(question -> question.in(style.house())).toList();
+        return new Paper(styled, List.copyOf(looks), style, Decided.NONE, MemoRevision.AS_HANDED_OUT);
     }
 
     /** The same with what was decided. */
@@ -67,6 +80,28 @@ public record Paper(List<Question> questions, List<Look> looks, ClassStyle style
     /** The same under a memo, whose questions are these. */
     Paper under(MemoRevision other) {
         return new Paper(questions, looks, style, decided, other);
+    }
+
+    public List<Question> questions() {
+        return questions;
+    }
+
+    public ClassStyle style() {
+        return style;
+    }
+
+    List<Look> looks() {
+        return looks;
+    }
+
+    /** What teachers have decided of answers in words. */
+    Decided decided() {
+        return decided;
+    }
+
+    /** What was put right of it. */
+    MemoRevision memo() {
+        return memo;
     }
 
     /** What stands for all of which something may be decided, whatever the values it is asked with. */
@@ -97,9 +132,13 @@ public record Paper(List<Question> questions, List<Look> looks, ClassStyle style
 
     /** All boxes in the order of the sheet, by their ids. */
     Map<String, Place> places() {
-        Map<String, Place> places = new LinkedHashMap<>();
-        for (int k = 0; k < questions.size(); k++) for (Place place : places(k)) places.put(place.id(), place);
-        return places;
+        Map<String, Place> there = places;
+        if (there != null) return there;
+        Map<String, Place> all = new LinkedHashMap<>();
+        for (int k = 0; k < questions.size(); k++) for (Place place : places(k)) all.put(place.id(), place);
+        there = Collections.unmodifiableMap(all);
+        places = there;
+        return there;
     }
 
     private List<Place> places(int question) {
@@ -127,6 +166,11 @@ public record Paper(List<Question> questions, List<Look> looks, ClassStyle style
 
     Question question(Place place) {
         return questions.get(place.question());
+    }
+
+    /** The right answer of a box as one would write it, worked out once. */
+    String model(Place place) {
+        return models.computeIfAbsent(place.id(), first -> question(place).model(place.box(), style.marking()));
     }
 
     /** What findings of a sheet come to. */

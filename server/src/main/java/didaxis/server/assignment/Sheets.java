@@ -3,6 +3,8 @@ package didaxis.server.assignment;
 import didaxis.server.config.JsonColumn;
 import java.time.Clock;
 import java.time.Instant;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -107,21 +109,27 @@ class Sheets {
                 findings.of(assignment, learner));
     }
 
-    private List<SubmittedSheet> submissions(StatementSpec sent, Map<Long, List<StoredFinding>> found) {
+    private List<SubmittedSheet> submissions(StatementSpec sent, Map<Long, Map<String, StoredFinding>> found) {
         return sent.query((row, number) -> new SubmittedSheet(
                         row.getLong("id"),
                         row.getLong("learner_id"),
                         row.getInt("attempt"),
                         row.getLong("seed"),
                         Instant.ofEpochMilli(row.getLong("due_at")),
-                        json.read(row.getString("answers"), new TypeReference<>() {}),
-                        found.getOrDefault(row.getLong("id"), List.of()),
+                        typed(json.read(row.getString("answers"), new TypeReference<>() {})),
+                        found.getOrDefault(row.getLong("id"), Map.of()),
                         row.getInt("marks"),
                         Instant.ofEpochMilli(row.getLong("sent_at")),
                         row.getBoolean("collected"),
                         row.getBoolean("keyed"),
                         row.getInt("memo_revision")))
                 .list();
+    }
+
+    private static Map<String, String> typed(List<Answer> answers) {
+        Map<String, String> typed = new LinkedHashMap<>();
+        answers.forEach(answer -> typed.putIfAbsent(answer.box(), answer.text()));
+        return Collections.unmodifiableMap(typed);
     }
 
     /**
@@ -197,11 +205,14 @@ class Sheets {
      */
     boolean remark(long assignment, Remark.Remarked sheet, int memo) {
         SubmittedSheet before = sheet.before();
-        List<StoredFinding> now = findings.of(assignment, before.learnerId()).getOrDefault(before.id(), List.of());
-        if (!Set.copyOf(now).equals(Set.copyOf(before.findings()))) return false;
+        Map<String, StoredFinding> now =
+                findings.of(assignment, before.learnerId()).getOrDefault(before.id(), Map.of());
+        if (!now.equals(before.found())) return false;
         findings.put(
                 before.id(),
-                sheet.findings().stream().filter(found -> !now.contains(found)).toList());
+                sheet.findings().stream()
+                        .filter(found -> !found.equals(now.get(found.box())))
+                        .toList());
         database.sql(REMARK)
                 .param("id", before.id())
                 .param("marks", sheet.marks())

@@ -191,9 +191,8 @@ record StoredFinding(
                     box,
                     amount(amount, question, sheet.text(place), paper.style()),
                     code.isRight() && points < box.marks());
-        String model = question.model(box, paper.style().marking());
         Verdict.Code own = code == Code.SLIP ? Verdict.Code.WRONG : Verdict.Code.valueOf(code.name());
-        return new BoxFinding.OfWords(box, new Verdict(own, points, model), Optional.ofNullable(slip()));
+        return new BoxFinding.OfWords(box, new Verdict(own, points, paper.model(place)), Optional.ofNullable(slip()));
     }
 
     /** The lines are read again; the answer among them and the points stand as they were given. */

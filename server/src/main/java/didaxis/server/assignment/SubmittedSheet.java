@@ -2,6 +2,7 @@ package didaxis.server.assignment;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -9,6 +10,8 @@ import java.util.Optional;
  *
  * @param attempt the first is 1
  * @param seed says which variant it has
+ * @param typed what was typed, by boxes
+ * @param found what was found, by boxes
  * @param memo the revision of the memo by which it is marked; below 0 where it is not marked yet
  */
 record SubmittedSheet(
@@ -17,15 +20,25 @@ record SubmittedSheet(
         int attempt,
         long seed,
         Instant dueAt,
-        List<Answer> answers,
-        List<StoredFinding> findings,
+        Map<String, String> typed,
+        Map<String, StoredFinding> found,
         int marks,
         Instant sentAt,
         boolean collected,
         boolean keyed,
         int memo) {
+    List<Answer> answers() {
+        return typed.entrySet().stream()
+                .map(one -> new Answer(one.getKey(), one.getValue()))
+                .toList();
+    }
+
+    List<StoredFinding> findings() {
+        return List.copyOf(found.values());
+    }
+
     Optional<StoredFinding> finding(String box) {
-        return findings.stream().filter(one -> one.box().equals(box)).findFirst();
+        return Optional.ofNullable(found.get(box));
     }
 
     boolean marked() {
@@ -34,10 +47,6 @@ record SubmittedSheet(
 
     /** What was typed into a box. */
     String text(String box) {
-        return answers.stream()
-                .filter(one -> one.box().equals(box))
-                .map(Answer::text)
-                .findFirst()
-                .orElse("");
+        return typed.getOrDefault(box, "");
     }
 }

@@ -120,12 +120,7 @@ class StoredFindingTest {
     }
 
     private static Paper paper(Question question) {
-        return new Paper(
-                List.of(question),
-                List.of(new Paper.Look(PlanView.USUAL, List.of())),
-                ClassStyle.STANDARD,
-                Decided.NONE,
-                MemoRevision.AS_HANDED_OUT);
+        return Paper.of(List.of(question), List.of(new Paper.Look(PlanView.USUAL, List.of())), ClassStyle.STANDARD);
     }
 
     /** What is said of a calculation, and what it earns, is the same where its lines are not read again. */
