@@ -5,6 +5,7 @@ import didaxis.server.classroom.ClassStyles;
 import didaxis.server.config.JsonColumn;
 import didaxis.server.config.Problem;
 import didaxis.server.question.QuestionContent;
+import didaxis.server.question.QuestionSize;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
@@ -46,9 +47,9 @@ public class Assignments {
             WHERE a.id = :id AND l.learner_id = :learner
             """;
     private static final String INSERT = """
-            INSERT INTO assignment (classroom_id, title, handed_out_at, due_at, style, versions, layout)
+            INSERT INTO assignment (classroom_id, title, handed_out_at, due_at, style, versions, layout, weight)
             VALUES (:classroom, :title, :now, :due, (SELECT style FROM classroom WHERE id = :classroom), :versions,
-                    :layout)
+                    :layout, :weight)
             RETURNING id
             """;
     private static final String RELEASE = """
@@ -109,14 +110,22 @@ public class Assignments {
     public long handOut(long classroom, String title, List<QuestionContent> questions, Instant due) {
         List<FoundQuestion> found =
                 questions.stream().map(one -> new FoundQuestion(one, List.of())).toList();
-        return handOut(classroom, new Bundle(title, found, Versions.SAME, PaperLayout.USUAL), due);
+        Bundle bundle = new Bundle(title, found, Versions.SAME, PaperLayout.USUAL);
+        return handOut(classroom, bundle, bundle.weight(), due);
     }
 
     /** What is handed out together. */
-    public record Bundle(String title, List<FoundQuestion> questions, Versions versions, PaperLayout layout) {}
+    public record Bundle(String title, List<FoundQuestion> questions, Versions versions, PaperLayout layout) {
+        /** What the answers of one learner come to; to find it, each circuit is read. */
+        long weight() {
+            return questions.stream()
+                    .mapToLong(one -> QuestionSize.looked(one.content()))
+                    .sum();
+        }
+    }
 
     /** The same of such a bundle, with the values that were found. */
-    long handOut(long classroom, Bundle bundle, Instant due) {
+    long handOut(long classroom, Bundle bundle, long weight, Instant due) {
         long id = database.sql(INSERT)
                 .param("classroom", classroom)
                 .param("title", bundle.title())
@@ -124,6 +133,7 @@ public class Assignments {
                 .param("layout", json.write(bundle.layout()))
                 .param("now", clock.millis())
                 .param("due", due.toEpochMilli())
+                .param("weight", weight)
                 .query(Long.class)
                 .single();
         questions.insert(id, bundle.questions());

@@ -7,6 +7,7 @@ import didaxis.core.wording.ConditionSentence;
 import didaxis.server.assignment.AssignedQuestions.FoundQuestion;
 import didaxis.server.assignment.AssignmentView.AssignmentSummary;
 import didaxis.server.assignment.Assignments.Bundle;
+import didaxis.server.classroom.ClassSize;
 import didaxis.server.classroom.Classrooms;
 import didaxis.server.config.Problem;
 import didaxis.server.config.Transactions;
@@ -105,14 +106,17 @@ public class HandingOut {
     /**
      * Hands them to one of the teacher's classes.
      *
-     * @throws Problem if there is no such class, the due time is past, or it has the same already
+     * @throws Problem if there is no such class, the due time is past, it has the same already, or it is too much for so many
      */
     public AssignmentSummary handOut(long classId, Bundle bundle, Occasion occasion, long teacher) {
         checkDue(occasion.dueAt());
+        long weight = bundle.weight();
         return transactions.write(() -> {
             Classrooms.Classroom classroom = classrooms.one(classId, teacher);
+            ClassSize.checkHandOut(
+                    bundle.title(), weight, classrooms.learners(classId).size());
             if (!occasion.again()) refuseIfThereAlready(classroom, bundle.title());
-            long id = assignments.handOut(classId, bundle, occasion.dueAt());
+            long id = assignments.handOut(classId, bundle, weight, occasion.dueAt());
             return views.summary(id, teacher);
         });
     }

@@ -106,7 +106,7 @@ class LearnerService {
             ready.add(new Ready(name, one.username(), password, passwords.hashOfMade(password)));
         }
         return transactions.write(() -> {
-            classrooms.one(id, teacher);
+            checkSize(id, ready.size(), teacher);
             List<LearnerWithPassword> made = new ArrayList<>();
             for (Ready one : ready) {
                 SignedIn account = accounts.create(one.username(), one.displayName(), Role.LEARNER, one.hash());
@@ -116,6 +116,11 @@ class LearnerService {
             }
             return made;
         });
+    }
+
+    private void checkSize(long id, int more, long teacher) {
+        classrooms.one(id, teacher);
+        ClassSize.checkLearners(classrooms.learners(id).size() + more, learners.heaviest(id));
     }
 
     /** Those of the teacher's learners who are not in this class. */
@@ -139,7 +144,7 @@ class LearnerService {
     /** Puts a learner whom the teacher knows into the class as well; this also puts back who was taken out. */
     Learner addKnown(long id, long learnerId, long teacher) {
         return transactions.write(() -> {
-            classrooms.one(id, teacher);
+            checkSize(id, 1, teacher);
             Learner learner = learners.knownTo(teacher).stream()
                     .map(Learners.Known::learner)
                     .filter(one -> one.id() == learnerId)

@@ -68,6 +68,10 @@ public class Learners {
             AND (attempt = 1 OR kept_at IS NOT NULL)
             ORDER BY handed_out_at, assignment_id, attempt
             """;
+    private static final String HEAVIEST = """
+            SELECT title, weight FROM assignment WHERE classroom_id = :classroom AND withdrawn_at IS NULL
+            ORDER BY weight DESC LIMIT 1
+            """;
     private static final String RENAME = """
             UPDATE account SET display_name = :name WHERE id = :learner AND role = 'learner'
             """;
@@ -110,6 +114,15 @@ public class Learners {
             long millis = row.getLong(column);
             return row.wasNull() ? Optional.empty() : Optional.of(Instant.ofEpochMilli(millis));
         }
+    }
+
+    /** Of what was handed to a class the one that asks for most; nothing where nothing was. */
+    ClassSize.Heaviest heaviest(long classroom) {
+        return database.sql(HEAVIEST)
+                .param("classroom", classroom)
+                .query((row, number) -> new ClassSize.Heaviest(row.getString("title"), row.getLong("weight")))
+                .optional()
+                .orElse(new ClassSize.Heaviest("", 0));
     }
 
     /** Puts a learner into a class; a second time changes nothing. */

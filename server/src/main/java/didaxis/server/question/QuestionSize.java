@@ -4,6 +4,7 @@ import didaxis.core.question.Amounts;
 import didaxis.core.question.Box;
 import didaxis.core.question.Question;
 import didaxis.core.question.Task;
+import didaxis.server.circuit.Circuits;
 import didaxis.server.config.Problem;
 import java.util.List;
 import java.util.function.IntUnaryOperator;
@@ -26,6 +27,9 @@ public final class QuestionSize {
     private static final int SEEN = 3;
 
     private static final int MOST_WORK_JUDGED = MOST_WORK;
+
+    /** To look at a box is as much as for so many parts more. */
+    private static final int LOOKED_AT = 10;
 
     private QuestionSize() {}
 
@@ -69,6 +73,15 @@ public final class QuestionSize {
     /** Of so many questions of this size, and no more, how much they ask is seen as fast as of the largest; of one at least. */
     static int judged(Question question, int wanted) {
         return Math.max(1, Math.min(wanted, MOST_WORK_JUDGED / Math.max(1, work(question))));
+    }
+
+    /** What the answers of one learner come to where those of a class are looked at together: boxes, by their circuit's parts. */
+    public static long looked(QuestionContent content) {
+        String notation = content.body().notation();
+        int parts = notation == null || notation.isBlank()
+                ? 0
+                : Circuits.read(notation).parts().size();
+        return (long) content.boxes() * (LOOKED_AT + parts);
     }
 
     private static int work(Question question) {
