@@ -5,9 +5,11 @@ import didaxis.core.circuit.Outline.Join;
 import didaxis.core.circuit.Part;
 import didaxis.core.circuit.Subject;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 
 /**
  * The branches that a current passes: of each the resistances that it is told by, and of the first the source; and how
@@ -22,12 +24,19 @@ public final class Branches {
     private final SamePlace same;
     private final Map<Integer, List<Subject>> parts = new LinkedHashMap<>();
     private final List<Relation> relations = new ArrayList<>();
+    private final List<List<Subject>> all;
+    private final Map<Subject, Integer> places = new HashMap<>();
 
     private Branches(Chart chart) {
         this.chart = chart;
         outline = chart.circuit().outline();
         same = SamePlace.of(chart);
-        if (!passes(0)) return;
+        if (passes(0)) find();
+        all = parts.values().stream().map(List::copyOf).toList();
+        for (int k = 0; k < all.size(); k++) for (Subject one : all.get(k)) places.put(one, k);
+    }
+
+    private void find() {
         parts.put(0, new ArrayList<>(List.of(Subject.TOTAL)));
         for (Part part : outline.parts()) {
             Subject subject = Subject.part(part.label());
@@ -84,7 +93,13 @@ public final class Branches {
 
     /** Of each branch the parts that it is told by, in reading order; none where nothing passes. */
     public List<List<Subject>> all() {
-        return parts.values().stream().map(List::copyOf).toList();
+        return all;
+    }
+
+    /** The place among all of the branch that is told by a part, or of the first by the source. */
+    public OptionalInt place(Subject thing) {
+        Integer place = places.get(thing);
+        return place == null ? OptionalInt.empty() : OptionalInt.of(place);
     }
 
     /** Of each place where currents part, the outermost first. */

@@ -53,10 +53,9 @@ public record BranchCurrents(String id, int state, int marks) implements Task {
     public List<Subject> things(Question question) {
         List<Subject> all = new ArrayList<>();
         all.add(Subject.TOTAL);
-        List<Subject> named =
-                branches(question).all().stream().flatMap(List::stream).toList();
+        Branches branches = branches(question);
         for (Part part : question.state(state).circuit().parts())
-            if (named.contains(Subject.part(part.label()))) all.add(Subject.part(part.label()));
+            if (branches.place(Subject.part(part.label())).isPresent()) all.add(Subject.part(part.label()));
         return all;
     }
 
@@ -129,9 +128,9 @@ public record BranchCurrents(String id, int state, int marks) implements Task {
     }
 
     private static int place(Subject thing, Branches branches) {
-        for (int k = 0; k < branches.all().size(); k++)
-            if (branches.all().get(k).contains(thing)) return k;
-        throw new IllegalArgumentException("thing (" + thing.id() + ") must be in one of the branches");
+        return branches.place(thing)
+                .orElseThrow(() ->
+                        new IllegalArgumentException("thing (" + thing.id() + ") must be in one of the branches"));
     }
 
     private static boolean holds(Map<Integer, Integer> factors, Branches branches, Chart chart) {
@@ -171,8 +170,7 @@ public record BranchCurrents(String id, int state, int marks) implements Task {
     private CurrentNames model(Question question, Branches branches) {
         Map<Subject, String> names = new LinkedHashMap<>();
         for (Subject thing : things(question))
-            if (branches.all().stream().anyMatch(branch -> branch.contains(thing)))
-                names.put(thing, "I" + (place(thing, branches) + 1));
+            branches.place(thing).ifPresent(place -> names.put(thing, "I" + (place + 1)));
         List<Equation> equations = branches.relations().stream()
                 .map(one -> new Equation(sum(one.whole(), names) + " = " + sum(one.parting(), names), Map.of()))
                 .toList();
