@@ -3,7 +3,6 @@ package didaxis.server.assignment;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.template.ValueSets;
 import didaxis.core.template.Values;
-import didaxis.core.wording.ConditionSentence;
 import didaxis.server.assignment.AssignedQuestions.FoundQuestion;
 import didaxis.server.assignment.AssignmentView.AssignmentSummary;
 import didaxis.server.assignment.Assignments.Bundle;
@@ -78,13 +77,14 @@ public class HandingOut {
             throw Problem.of(
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     "Together these questions ask for more of large circuits than one sheet can. Hand out some of them by themselves.");
+        int sharing = VariedQuestion.sharing(questions);
         return questions.stream()
-                .map(one -> new FoundQuestion(one, values(one, versions, sets)))
+                .map(one -> new FoundQuestion(one, values(one, versions, sets, sharing)))
                 .toList();
     }
 
     private static List<Values> values(
-            QuestionContent content, Versions versions, Function<QuestionContent, ValueSets> sets) {
+            QuestionContent content, Versions versions, Function<QuestionContent, ValueSets> sets, int sharing) {
         refuseFlaws(content);
         if (content.body().varies().isEmpty()) return List.of();
         ValueSets found = sets.apply(content);
@@ -92,7 +92,7 @@ public class HandingOut {
             return found.found().subList(0, versions.count(found.found().size()));
         throw Problem.of(
                 HttpStatus.UNPROCESSABLE_CONTENT,
-                "“" + content.title() + "” cannot be handed out yet. " + ConditionSentence.none(found));
+                "“" + content.title() + "” cannot be handed out yet. " + VariedQuestion.none(found, sharing));
     }
 
     private static void refuseFlaws(QuestionContent content) {

@@ -5,7 +5,6 @@ import didaxis.core.question.Question;
 import didaxis.core.style.ClassStyle;
 import didaxis.core.style.HouseStyle;
 import didaxis.core.template.ValueSets;
-import didaxis.core.wording.ConditionSentence;
 import didaxis.server.assignment.PaperLayout;
 import didaxis.server.assignment.Variants;
 import didaxis.server.paper.PaperView.PaperCheck;
@@ -32,8 +31,16 @@ final class ComposedPaper {
 
     /** A question that was looked at. */
     private record Looked(Questions.Kept question, Question asked, ValueSets sets, List<String> flaws) {
-        /** @param fits whether it can stand on the paper with those before it */
-        static Looked of(Questions.Kept kept, Question asked, boolean fits, Function<QuestionBody, ValueSets> found) {
+        /**
+         * @param fits whether it can stand on the paper with those before it
+         * @param sharing among how many the work of finding values is shared
+         */
+        static Looked of(
+                Questions.Kept kept,
+                Question asked,
+                boolean fits,
+                Function<QuestionBody, ValueSets> found,
+                int sharing) {
             QuestionContent content = kept.content();
             List<String> flaws = new ArrayList<>();
             if (!fits) flaws.add(TOO_MUCH);
@@ -41,7 +48,7 @@ final class ComposedPaper {
             ValueSets none = new ValueSets(List.of(), 0, true, Optional.empty());
             boolean varies = !content.body().varies().isEmpty() && flaws.isEmpty();
             ValueSets sets = varies ? found.apply(content.body()) : none;
-            if (varies && sets.found().isEmpty()) flaws.add(ConditionSentence.none(sets));
+            if (varies && sets.found().isEmpty()) flaws.add(VariedQuestion.none(sets, sharing));
             return new Looked(kept, asked, sets, flaws);
         }
 
@@ -80,7 +87,7 @@ final class ComposedPaper {
             read.add(asked);
             boolean fits = QuestionSize.fit(read);
             if (!fits) read.remove(read.size() - 1);
-            looked.add(Looked.of(one, asked, fits, body -> found.of(body, seed, sharing)));
+            looked.add(Looked.of(one, asked, fits, body -> found.of(body, seed, sharing), sharing));
         }
         return new ComposedPaper(kept, looked);
     }

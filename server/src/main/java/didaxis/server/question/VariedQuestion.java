@@ -11,6 +11,7 @@ import didaxis.core.template.NiceValues;
 import didaxis.core.template.Thing;
 import didaxis.core.template.ValueSets;
 import didaxis.core.template.Values;
+import didaxis.core.wording.ConditionSentence;
 import didaxis.server.question.QuestionBody.RunningBody;
 import didaxis.server.question.VariedBody.ConditionBody;
 import java.util.List;
@@ -41,6 +42,14 @@ public final class VariedQuestion {
         int varying = (int)
                 paper.stream().filter(one -> !one.body().varies().isEmpty()).count();
         return varying < 2 ? 1 : 2 * Integer.highestOneBit(varying - 1);
+    }
+
+    /** Why no values were found; empty where some were. */
+    public static String none(ValueSets sets, int sharing) {
+        String why = ConditionSentence.none(sets);
+        return why.isEmpty() || sets.all() || sharing == 1
+                ? why
+                : why + " On a paper with fewer questions that vary more are looked at.";
     }
 
     /**
