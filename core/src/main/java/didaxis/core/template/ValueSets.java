@@ -20,7 +20,9 @@ import java.util.TreeMap;
 public record ValueSets(List<Values> found, long tried, boolean all, Optional<Condition> inTheWay) {
     /** So many combinations of values are looked at. */
     private static final int MOST_TRIED = 12_000;
-    /** So many parts, of all states and all sets together, are worked out: of large circuits fewer sets are looked at. */
+    /** So many parts, of all states and all sets together, are in the order; it never changes, since values hang on it. */
+    private static final int MOST_ORDERED = 500_000;
+    /** So many are worked out: of large circuits fewer sets are looked at. */
     private static final long MOST_WORK = 400_000;
 
     /** So many are looked at to say what is in the way. */
@@ -49,7 +51,7 @@ public record ValueSets(List<Values> found, long tried, boolean all, Optional<Co
     public static ValueSets find(Template template, long seed, int most, int questions) {
         long affordable = MOST_WORK / questions;
         Order order =
-                new Order(template.combinations(), (int) Math.min(MOST_TRIED, MOST_WORK / template.workToTry()), seed);
+                new Order(template.combinations(), Math.min(MOST_TRIED, MOST_ORDERED / template.workToTry()), seed);
         List<Values> found = new ArrayList<>();
         int tried = 0;
         int illPosed = 0;
