@@ -1,14 +1,15 @@
-import { ActionIcon, Anchor, Group, Text, TextInput } from '@mantine/core'
+import { ActionIcon, Anchor, Group, Text } from '@mantine/core'
 import { useQuery } from '@tanstack/react-query'
-import { useRef, useState, type RefObject } from 'react'
+import { useRef, useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import { Link } from 'react-router'
-import type { Schemas } from '../api/client'
 import { questionsQuery } from '../api/queries'
 import { announce } from '../ui/announce'
-import { freshBench } from '../workbench/benchAddress'
+import { Failed } from '../ui/Failed'
 import { withQuestions, withSection, type PaperMaking, type PaperView } from './keptPaper'
 import classes from './PaperMaker.module.css'
+import { asks } from './asks'
+import { QuestionFinder } from './QuestionFinder'
 import { SectionField } from './SectionField'
 
 interface PaperQuestionsProps {
@@ -21,7 +22,8 @@ interface PaperQuestionsProps {
 /** The questions of a paper in their order, and those that could be taken onto it. */
 export function PaperQuestions({ made, told, onMade }: PaperQuestionsProps) {
   const { t } = useTranslation()
-  const own = useQuery(questionsQuery).data ?? []
+  const known = useQuery(questionsQuery)
+  const own = known.data ?? []
   const [dragged, setDragged] = useState<number>()
   const finder = useRef<HTMLInputElement>(null)
   const put = (questions: number[], said: string) => {
@@ -110,14 +112,17 @@ export function PaperQuestions({ made, told, onMade }: PaperQuestionsProps) {
         })}
       </ol>
       <h2 className={classes.caption}>{t('paper.yours')}</h2>
-      <Finder
-        all={own}
-        free={free}
-        field={finder}
-        onAdd={({ id, title }) =>
-          put([...made.questions, id], t('paper.added', { title, place: made.questions.length + 1 }))
-        }
-      />
+      {known.isLoadingError && <Failed error={known.error} onRetry={() => void known.refetch()} />}
+      {known.data && (
+        <QuestionFinder
+          all={own}
+          free={free}
+          field={finder}
+          onAdd={({ id, title }) =>
+            put([...made.questions, id], t('paper.added', { title, place: made.questions.length + 1 }))
+          }
+        />
+      )}
     </section>
   )
 }
@@ -146,102 +151,5 @@ function Act({ label, sign, disabled, onAct }: ActProps) {
     >
       {sign}
     </ActionIcon>
-  )
-}
-
-type Translate = ReturnType<typeof useTranslation>['t']
-
-/** What a question asks, in a few words, and how much that is. */
-const asks = (
-  question: Pick<Schemas['QuestionSummary'], 'kinds' | 'difficulty'> | undefined,
-  t: Translate,
-) =>
-  question
-    ? [
-        question.kinds
-          .map((kind) => t(`task.kinds.${kind}`))
-          .join(', ')
-          .toLowerCase(),
-        t(`difficulty.${question.difficulty}`),
-      ].join(' · ')
-    : ''
-
-interface FinderProps {
-  all: Schemas['QuestionSummary'][]
-  /** Those that are not on the paper. */
-  free: Schemas['QuestionSummary'][]
-  /** Where one goes on from when a question has come or gone. */
-  field: RefObject<HTMLInputElement | null>
-  onAdd: (question: Schemas['QuestionSummary']) => void
-}
-
-/** Questions found by their name, what they ask, or their circuit; pressed, one is put at the end of the paper. */
-function Finder({ all, free, field, onAdd }: FinderProps) {
-  const { t } = useTranslation()
-  const [find, setFind] = useState('')
-  const words = find.toLowerCase().split(/\s+/)
-  const found = free.filter((one) => {
-    const text = `${one.title} ${asks(one, t)} ${one.notation ?? ''} ${one.marks}`.toLowerCase()
-    return words.every((word) => text.includes(word))
-  })
-  if (all.length === 0)
-    return (
-      <Text c="dimmed">
-        {t('paper.noQuestions')}{' '}
-        <Anchor component={Link} to={freshBench} underline="always">
-          {t('paper.toWorkbench')}
-        </Anchor>
-      </Text>
-    )
-  return (
-    <>
-      <TextInput
-        ref={field}
-        aria-label={t('paper.find')}
-        placeholder={t('paper.find')}
-        value={find}
-        onChange={(event) => setFind(event.currentTarget.value)}
-        onKeyDown={(event) => {
-          if (event.key !== 'Enter' || !found[0]) return
-          onAdd(found[0])
-          setFind('')
-        }}
-      />
-      {free.length === 0 && (
-        <Text c="dimmed" mt="xs">
-          {t('paper.allIn')}
-        </Text>
-      )}
-      {free.length > 0 && found.length === 0 && (
-        <Text c="dimmed" mt="xs">
-          {t('paper.noneFound', { find })}
-        </Text>
-      )}
-      <ul className={classes.list}>
-        {found.map((one) => (
-          <li key={one.id}>
-            <button
-              type="button"
-              className={classes.take}
-              aria-label={t('paper.add', { title: one.title, asks: asks(one, t), marks: one.marks })}
-              onClick={() => {
-                field.current?.focus()
-                onAdd(one)
-              }}
-            >
-              <span className={classes.told}>
-                <span>{one.title}</span>
-                <Text span c="dimmed" fz="xs" display="block">
-                  {asks(one, t)}
-                </Text>
-              </span>
-              <Text span c="dimmed">
-                {one.marks}
-              </Text>
-            </button>
-          </li>
-        ))}
-      </ul>
-    </>
   )
 }
