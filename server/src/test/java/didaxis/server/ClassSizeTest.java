@@ -29,7 +29,7 @@ class ClassSizeTest {
     @Test
     void noMoreAreTakenInThanOneClassHas() {
         Person teacher = school.signedIn("teacher");
-        long classroom = School.classOf(teacher, "All of the valley");
+        long classroom = School.classOf(teacher, "Yonder valley, all");
         add(teacher, classroom, "valley", 300).done();
         String why = why(add(teacher, classroom, "late", 1));
         assertTrue(why.contains("at most 300 learners"), why);
@@ -46,8 +46,8 @@ class ClassSizeTest {
     @Test
     void whatIsMuchIsHandedToFewAndTheirClassDoesNotGrowBeyondThat() {
         Person teacher = school.signedIn("teacher");
-        PapersOfAClass many = PapersOfAClass.of(teacher, "Many");
-        PapersOfAClass fewer = PapersOfAClass.of(teacher, "Fewer");
+        PapersOfAClass many = PapersOfAClass.of(teacher, "Yonder valley, many");
+        PapersOfAClass fewer = PapersOfAClass.of(teacher, "Yonder valley, fewer");
         add(teacher, many.classroom(), "many", 174).done();
         add(teacher, fewer.classroom(), "fewer", 172).done();
         long question = PapersOfAClass.id(teacher.post("/api/questions", SizeTest.question("Pairs", 22)));
