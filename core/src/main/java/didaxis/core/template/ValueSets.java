@@ -23,7 +23,7 @@ public record ValueSets(List<Values> found, long tried, boolean all, Optional<Co
     /** So many parts, of all states and all sets together, are in the order; it never changes, since values hang on it. */
     private static final int MOST_ORDERED = 500_000;
     /** So many are worked out: of large circuits fewer sets are looked at. */
-    private static final long MOST_WORK = 400_000;
+    private static final long MOST_WORK = 300_000;
 
     /** So many are looked at to say what is in the way. */
     private static final int JUDGED = 1_000;
