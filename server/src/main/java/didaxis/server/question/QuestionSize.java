@@ -21,7 +21,7 @@ public final class QuestionSize {
     private static final int ROWS_MORE = 50;
     /** To read a part, and a task, is as much as so many rows of an amount. */
     private static final int READ = 50;
-    /** So much is read of a paper whenever it is looked at: fifteen circuits of two hundred parts, or fifty of sixty. */
+    /** So much is read of a paper whenever it is looked at: fourteen circuits of two hundred parts, or fifty of sixty. */
     private static final int MOST_READ = 150_000;
     /** To see how much an amount asks is so much for each row. */
     private static final int SEEN = 3;
