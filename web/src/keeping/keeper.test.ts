@@ -3,6 +3,7 @@ import { ProblemError } from '../api/client'
 import { deviceCopies } from './deviceCopy'
 import { keepEverything, Keeper, keptOnLeaving } from './keeper'
 import type { KeptThing } from './kept'
+import { same } from './same'
 
 type Texts = Record<string, string>
 
@@ -15,14 +16,19 @@ function chance(seed: number) {
   }
 }
 
+/** A request is kept and its answer lost, or the browser sends it once more by itself: that is answered by a refusal. */
+const FAULTS = ['none', 'unreachable', 'lost', 'busy', 'twice'] as const
+type Fault = (typeof FAULTS)[number]
+
 /** A server with one sheet, whose line fails as it is told. */
 class Server {
   value: Texts = { a: '', b: '' }
   revision = 0
-  /** How long a request is on its way. */
+  /** How long a request is on its way, and how long its answer. */
   ms = 0
+  back = 0
   /** What becomes of the next requests; all is well behind the last. */
-  faults: ('none' | 'unreachable' | 'lost' | 'busy')[] = []
+  faults: Fault[] = []
 
   keep(value: Texts, revision: number) {
     const fault = this.faults.shift() ?? 'none'
@@ -33,6 +39,8 @@ class Server {
     this.value = value
     this.revision += 1
     if (fault === 'lost') throw new TypeError('no answer')
+    if (fault === 'twice')
+      throw new ProblemError({ status: 409, detail: 'Changed.', reason: 'changed-elsewhere' })
     return { revision: this.revision, keptAt: '2026-01-01T08:00:00Z', said: undefined }
   }
 }
@@ -46,7 +54,11 @@ function keeperOf(server: Server, closes = false) {
     keptAt: null,
     send: async (value, revision) => {
       if (server.ms > 0) await new Promise((arrived) => setTimeout(arrived, server.ms))
-      return server.keep(value, revision)
+      try {
+        return server.keep(value, revision)
+      } finally {
+        if (server.back > 0) await new Promise((arrived) => setTimeout(arrived, server.back))
+      }
     },
     theirs: (error) =>
       error.problem.reason === 'changed-elsewhere'
@@ -60,6 +72,7 @@ function keeperOf(server: Server, closes = false) {
       }
       return both
     },
+    same,
     closes: () => closes,
   }
   return new Keeper(thing)
@@ -80,8 +93,9 @@ test.each(Array.from({ length: 40 }, (_, seed) => seed + 1))(
     const keeper = keeperOf(server)
     detach = keeper.attach()
     for (let k = 0; k < 12; k++) {
-      const fault = (['none', 'unreachable', 'lost', 'busy'] as const)[Math.floor(random() * 4)]
+      const fault = FAULTS[Math.floor(random() * FAULTS.length)]
       server.faults.push(fault ?? 'none')
+      server.back = random() * 600
       const key = random() < 0.5 ? 'a' : 'b'
       keeper.change({ ...keeper.snapshot().value, [key]: `${k}` })
       await vi.advanceTimersByTimeAsync(random() * 6_000)
@@ -117,6 +131,25 @@ test('what is dirty when a screen is left is sent at once, and what was not reac
   expect(third.snapshot().value.a).toBe('2')
   await vi.advanceTimersByTimeAsync(0)
   expect(server.value.a).toBe('2')
+})
+
+test('a page that goes while it keeps and is typed on finds its own again, which is no conflict', async () => {
+  const server = new Server()
+  const gone = keeperOf(server)
+  const leave = gone.attach()
+  server.back = 50_000
+  gone.change({ a: '1', b: '' })
+  await vi.advanceTimersByTimeAsync(400)
+  gone.change({ a: '12', b: '' })
+  leave()
+  expect(server.value.a).toBe('1')
+  server.back = 0
+  const again = keeperOf(server)
+  detach = again.attach()
+  await vi.advanceTimersByTimeAsync(1_000)
+  expect(again.snapshot().theirs).toBeUndefined()
+  expect(server.value.a).toBe('12')
+  await vi.advanceTimersByTimeAsync(60_000)
 })
 
 test('what is asked for after a screen was left can wait for what that screen had to keep', async () => {

@@ -6,6 +6,8 @@ const TYPING_PAUSE_MS = 350
 const AGAIN_MS = 4_000
 const DEVICE_PAUSE_MS = 100
 const PATIENCE_MS = 3_000
+/** Of what was sent and not answered the device has so many: one that is older has hardly arrived last. */
+const MOST_ON_DEVICE = 3
 
 /** Those that stand on a screen now. */
 const attached = new Set<Keeper<unknown, unknown>>()
@@ -35,7 +37,7 @@ export class Keeper<T, R> {
   /** What this page has on the device. */
   private written: DeviceCopy | undefined
   /** What was sent and not answered: nobody knows whether it arrived. */
-  private unanswered: string[] = []
+  private unanswered: T[]
   private underway: Promise<void> | undefined
   private now: Keeping<T, R>
 
@@ -44,6 +46,7 @@ export class Keeper<T, R> {
     const copy = deviceCopies.read(kept.person, kept.thing)
     this.written = copy
     this.revision = copy?.revision ?? kept.revision
+    this.unanswered = copy?.unanswered?.map(unpack) ?? []
     this.now = {
       state: { is: copy ? 'keeping' : 'kept' },
       value: copy ? unpack(copy.value) : kept.value,
@@ -121,6 +124,8 @@ export class Keeper<T, R> {
 
   private async send(leaving: boolean) {
     const value = this.now.value
+    if (this.unanswered.at(-1) !== value) this.unanswered.push(value)
+    this.onDevice()
     try {
       const kept = await this.kept.send(value, this.revision, leaving)
       this.revision = kept.revision
@@ -133,8 +138,8 @@ export class Keeper<T, R> {
         this.soon(TYPING_PAUSE_MS)
       }
     } catch (error) {
-      if (!(error instanceof ProblemError)) this.unanswered.push(this.asText(value))
       this.failed(error)
+      if (error instanceof ProblemError) this.unanswered = this.unanswered.filter((one) => one !== value)
     }
   }
 
@@ -155,8 +160,8 @@ export class Keeper<T, R> {
   }
 
   private meets(theirs: Theirs<T>) {
-    // It may be one's own that arrived while its answer was lost.
-    if (this.unanswered.includes(this.asText(theirs.value))) {
+    // It may be one's own: that arrived while its answer was lost, or that the browser sent once more by itself.
+    if (this.unanswered.some((one) => this.kept.same(one, theirs.value))) {
       this.goOnFrom(theirs, this.now.value)
       this.soon(0)
       return
@@ -195,12 +200,13 @@ export class Keeper<T, R> {
     this.writing = undefined
     if (this.now.state.is === 'kept') return
     const { value, base } = this.now
-    this.written = { value: this.pack(value), base: this.pack(base), revision: this.revision }
+    this.written = {
+      value: this.pack(value),
+      base: this.pack(base),
+      revision: this.revision,
+      unanswered: this.unanswered.slice(-MOST_ON_DEVICE).map((one) => this.pack(one)),
+    }
     deviceCopies.write(this.kept.person, this.kept.thing, this.written)
-  }
-
-  private asText(value: T): string {
-    return JSON.stringify(this.pack(value))
   }
 
   private pack(value: T): unknown {

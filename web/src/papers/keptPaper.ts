@@ -1,5 +1,6 @@
 import { body, client, type Schemas } from '../api/client'
 import type { KeptThing } from '../keeping/kept'
+import { same } from '../keeping/same'
 
 export type PaperView = Schemas['PaperView']
 export type Layout = Schemas['PaperLayout']
@@ -16,8 +17,6 @@ export const makingOf = ({ title, layout, questions }: PaperView): PaperMaking =
   layout,
   questions: questions.map(({ id }) => id),
 })
-
-const same = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stringify(other)
 
 /** Both changes, where each changed something else of title, layout and questions. */
 function joined(base: PaperMaking, mine: PaperMaking, theirs: PaperMaking): PaperMaking | undefined {
@@ -52,6 +51,7 @@ export function keptPaper(person: string, paper: PaperView): KeptThing<PaperMaki
       const there = error.problem.paper as PaperView
       return { value: makingOf(there), revision: there.revision, keptAt: there.updatedAt }
     },
+    same,
     join: joined,
     closes: (error) => error.problem.status === 404,
   }

@@ -1,5 +1,6 @@
 import { body, client, type Schemas } from '../api/client'
 import type { KeptThing } from '../keeping/kept'
+import { same } from '../keeping/same'
 import type { Asking } from './asking'
 import { cellOf, keyOf } from './cells'
 import type { History } from './history'
@@ -92,7 +93,8 @@ export const onTopOf = (under: History<Making>, now: Making, before: Making): Hi
   typedAt: 0,
 })
 
-const same = (one: Making, other: Making) => JSON.stringify(momentOf(one)) === JSON.stringify(momentOf(other))
+/** Whatever led there: of a very long history less is kept. */
+const sameNow = (one: History<Making>, other: History<Making>) => same(momentOf(one.now), momentOf(other.now))
 
 /**
  * A question in the making as a thing to keep. It becomes a draft on the server with the first change; until then it is
@@ -137,7 +139,8 @@ export function keptMaking(
       id = there.id
       return { value: historyFrom(there.body), revision: there.revision, keptAt: there.keptAt }
     },
-    join: (_, mine, other) => (same(mine.now, other.now) ? other : undefined),
+    same: sameNow,
+    join: (_, mine, other) => (sameNow(mine, other) ? other : undefined),
     closes: (error) => error.problem.status === 404,
     pack: bodyOf,
     unpack: (packed) => historyFrom(packed as Body),
