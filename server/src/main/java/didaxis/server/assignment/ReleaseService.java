@@ -159,16 +159,16 @@ class ReleaseService {
                 .with("reason", "working");
     }
 
-    /** Takes a release back that is not a minute old; collected sheets are their learners' again. */
+    /** Takes a release back that is not a minute old; sheets that were collected for it are their learners' again. */
     AssignmentView takeReleaseBack(long id, long teacher) {
         AssignmentView running = transactions.write(() -> {
-            Instant since = assignments.ofTeacher(id, teacher).releasedAt();
+            assignments.ofTeacher(id, teacher);
             if (!assignments.takeReleaseBack(id, clock.instant().minus(SECOND_THOUGHTS))) {
                 throw Problem.of(
                         HttpStatus.CONFLICT,
                         "A release can be taken back within a minute; learners may have read what came of their sheets.");
             }
-            sheets.uncollect(id, since);
+            sheets.uncollect(id);
             return views.view(id, teacher);
         });
         news.of(id);

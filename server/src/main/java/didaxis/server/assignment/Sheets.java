@@ -67,7 +67,8 @@ class Sheets {
             AND sheet_id IN (SELECT id FROM sheet WHERE assignment_id = :assignment AND learner_id = :learner)
             """;
     private static final String UNCOLLECT = """
-            DELETE FROM submission WHERE collected = 1 AND sent_at >= :since
+            DELETE FROM submission WHERE collected = 1
+            AND sent_at > (SELECT COALESCE(released_at, -1) FROM assignment WHERE id = :assignment)
             AND sheet_id IN (SELECT id FROM sheet WHERE assignment_id = :assignment)
             """;
 
@@ -237,11 +238,8 @@ class Sheets {
                         .update();
     }
 
-    /** Gives sheets that were collected since then back to be written on. */
-    void uncollect(long assignment, Instant since) {
-        database.sql(UNCOLLECT)
-                .param("assignment", assignment)
-                .param("since", since.toEpochMilli())
-                .update();
+    /** Gives sheets that were collected after the handing back that stands, or at all if none does, back to be written on. */
+    void uncollect(long assignment) {
+        database.sql(UNCOLLECT).param("assignment", assignment).update();
     }
 }
