@@ -1,9 +1,7 @@
 package didaxis.core.marking;
 
 import didaxis.core.question.Amounts;
-import didaxis.core.question.Box;
 import didaxis.core.question.Question;
-import didaxis.core.question.Task;
 import java.util.List;
 
 /**
@@ -24,13 +22,6 @@ public record LineWork(int most) {
     }
 
     private static long asked(Question question) {
-        long asked = 0;
-        for (Task task : question.tasks())
-            for (Box box : task.boxes())
-                if (box.form() instanceof Box.Form.Amount amount)
-                    asked +=
-                            (long) question.state(amount.state()).chart().rows().size()
-                                    * (Amounts.calculated(task) ? CALCULATED : 1);
-        return asked;
+        return Amounts.weighed(question, rows -> rows, rows -> rows * CALCULATED);
     }
 }

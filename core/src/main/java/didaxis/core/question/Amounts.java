@@ -9,6 +9,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.IntUnaryOperator;
 
 /**
  * Numbers with their units: to fill in a chart, to calculate, or to write down.
@@ -39,6 +40,19 @@ public record Amounts(String id, int state, Command command, Map<Cell, Integer> 
     /** Whether a task asks for calculations, which may be answered in lines. */
     public static boolean calculated(Task task) {
         return task instanceof Amounts amounts && amounts.command == Command.CALCULATE;
+    }
+
+    /** What the amounts that a question asks for come to, each by the rows of its circuit's chart; calculated ones otherwise. */
+    public static long weighed(Question question, IntUnaryOperator byRows, IntUnaryOperator byRowsCalculated) {
+        int[] rows = question.states().stream()
+                .mapToInt(state -> state.chart().rows().size())
+                .toArray();
+        long sum = 0;
+        for (Task task : question.tasks())
+            for (Box box : task.boxes())
+                if (box.form() instanceof Box.Form.Amount amount)
+                    sum += (calculated(task) ? byRowsCalculated : byRows).applyAsInt(rows[amount.state()]);
+        return sum;
     }
 
     public Amounts {

@@ -1,13 +1,10 @@
 package didaxis.server.question;
 
 import didaxis.core.question.Amounts;
-import didaxis.core.question.Box;
 import didaxis.core.question.Question;
-import didaxis.core.question.Task;
 import didaxis.server.circuit.Circuits;
 import didaxis.server.config.Problem;
 import java.util.List;
-import java.util.function.IntUnaryOperator;
 
 /** How much a question may ask for, and a paper with all of its questions, so that the memo is made in a second. */
 public final class QuestionSize {
@@ -25,8 +22,6 @@ public final class QuestionSize {
     private static final int MOST_READ = 150_000;
     /** To see how much an amount asks is so much for each row. */
     private static final int SEEN = 3;
-
-    private static final int MOST_WORK_JUDGED = MOST_WORK;
 
     /** To look at a box is as much as for so many parts more. */
     private static final int LOOKED_AT = 10;
@@ -67,12 +62,13 @@ public final class QuestionSize {
         int parts = question.states().stream()
                 .mapToInt(state -> state.circuit().parts().size())
                 .sum();
-        return (parts + question.tasks().size()) * READ + amounts(question, rows -> rows) * SEEN;
+        return (parts + question.tasks().size()) * READ
+                + (int) Amounts.weighed(question, rows -> rows, rows -> rows) * SEEN;
     }
 
     /** Of so many questions of this size, and no more, how much they ask is seen as fast as of the largest; of one at least. */
     static int judged(Question question, int wanted) {
-        return Math.max(1, Math.min(wanted, MOST_WORK_JUDGED / Math.max(1, work(question))));
+        return Math.max(1, Math.min(wanted, MOST_WORK / Math.max(1, work(question))));
     }
 
     /** What the answers of one learner come to where those of a class are looked at together: boxes, by their circuit's parts. */
@@ -85,24 +81,10 @@ public final class QuestionSize {
     }
 
     private static int work(Question question) {
-        return amounts(question, QuestionSize::calculated);
+        return (int) Amounts.weighed(question, rows -> rows, QuestionSize::calculated);
     }
 
     private static int calculated(int rows) {
         return (rows + ROWS_MORE) * CALCULATED;
-    }
-
-    private static int amounts(Question question, IntUnaryOperator calculated) {
-        int[] rows = question.states().stream()
-                .mapToInt(state -> state.chart().rows().size())
-                .toArray();
-        int work = 0;
-        for (Task task : question.tasks())
-            for (Box box : task.boxes())
-                if (box.form() instanceof Box.Form.Amount amount) {
-                    int own = rows[amount.state()];
-                    work += Amounts.calculated(task) ? calculated.applyAsInt(own) : own;
-                }
-        return work;
     }
 }
