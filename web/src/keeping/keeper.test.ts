@@ -127,10 +127,19 @@ test('what is dirty when a screen is left is sent at once, and what was not reac
   expect(server.value.a).toBe('1')
   expect(deviceCopies.read('wren', 'sheet 1')?.value).toEqual({ a: '2', b: '' })
   const third = keeperOf(server)
-  detach = third.attach()
+  const leaveThird = third.attach()
   expect(third.snapshot().value.a).toBe('2')
   await vi.advanceTimersByTimeAsync(0)
   expect(server.value.a).toBe('2')
+  // Who was left writes nothing behind the back of who goes on.
+  server.faults = ['unreachable']
+  third.change({ a: '3', b: '' })
+  leaveThird()
+  await vi.advanceTimersByTimeAsync(0)
+  detach = keeperOf(server).attach()
+  await vi.advanceTimersByTimeAsync(1_000)
+  expect(server.value.a).toBe('3')
+  expect(localStorage).toHaveLength(0)
 })
 
 test('a page that goes while it keeps and is typed on finds its own again, which is no conflict', async () => {

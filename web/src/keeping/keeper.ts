@@ -125,7 +125,9 @@ export class Keeper<T, R> {
   private async send(leaving: boolean) {
     const value = this.now.value
     if (this.unanswered.at(-1) !== value) this.unanswered.push(value)
-    this.onDevice()
+    // What is left writes at once: the screen that is opened next reads it, and it alone writes then.
+    if (leaving) this.writeOnDevice()
+    else this.onDevice()
     try {
       const kept = await this.kept.send(value, this.revision, leaving)
       this.revision = kept.revision
