@@ -16,7 +16,7 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-/** How often marking errs on made-up sheets of circuits of 3 to 12 parts with everything in them: {@code MarkingShares [SHEETS]}. */
+/** How often marking errs on made-up sheets of circuits of 3 to 12 parts with everything in them: {@code MarkingShares [SHEETS [SEED]]}. */
 public final class MarkingShares {
     /** The share of cells that are asked where 60 % are not. */
     private static final double ASKED = 0.4;
@@ -27,16 +27,17 @@ public final class MarkingShares {
 
     public static void main(String[] arguments) {
         int sheets = arguments.length > 0 ? Integer.parseInt(arguments[0]) : 400;
+        long seed = arguments.length > 1 ? Long.parseLong(arguments[1]) : 2026;
         MarkingShares shares = new MarkingShares();
-        for (Habit habit : Habit.values()) shares.of(works(sheets), habit);
+        for (Habit habit : Habit.values()) shares.of(works(sheets, seed), habit);
         System.out.println("| sheets | by | % | of |\n|---|---|---|---|");
         shares.shares.forEach((line, count) ->
                 System.out.printf(Locale.ROOT, "| %s | %.2f | %d |%n", line, 100.0 * count[0] / count[1], count[1]));
     }
 
-    private static List<LearnerWork> works(int sheets) {
+    private static List<LearnerWork> works(int sheets, long seed) {
         List<LearnerWork> works = new ArrayList<>();
-        Random random = new Random(2026);
+        Random random = new Random(seed);
         while (works.size() < sheets) {
             LearnerWork.of(RandomCircuits.random(random.nextLong(), 3 + random.nextInt(10), false))
                     .filter(work -> work.some(3, new Random(0)).size() == 3)
