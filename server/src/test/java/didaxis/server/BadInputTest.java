@@ -110,6 +110,11 @@ class BadInputTest {
                         "/api/questions",
                         "{\"title\":\"T\",\"notation\":\"9 V : R1=3\",\"given\":[],\"tasks\":[{\"kind\":\"chart\",\"cells\":[{\"marks\":1}]}]}",
                         400),
+                Arguments.of(
+                        "POST",
+                        "/api/questions",
+                        "{\"title\":\"T\",\"tasks\":[{\"kind\":\"define\",\"term\":\"emf\",\"things\":[null]}]}",
+                        400),
                 Arguments.of("POST", "/api/classes", "{\"name\":\" \"}", 400),
                 Arguments.of(
                         "POST", "/api/classes/1/learners", "{\"displayName\":\"X\",\"username\":\"learner1\"}", 409),
@@ -120,6 +125,8 @@ class BadInputTest {
                         "{\"questionIds\":[1],\"dueAt\":\"2001-01-01T00:00:00Z\"}",
                         400),
                 Arguments.of("POST", "/api/classes/1/assignments", "{\"questionIds\":[1]}", 400),
+                Arguments.of("PUT", "/api/assignments/1/due", "{\"dueAt\":\"+999999999-12-31T23:59:59Z\"}", 400),
+                Arguments.of("POST", "/api/assignments/1/corrections", "{\"reason\":\"why\",\"revision\":0}", 400),
                 Arguments.of("POST", "/api/session", "{}", 400),
                 Arguments.of("GET", "/api/assignments/1/sheets/999", "", 404),
                 Arguments.of("GET", "/api/nothing", "", 404));

@@ -72,6 +72,12 @@ class QuestionDraftTest {
         Answer second = teacher.post(
                 "/api/question-drafts", "{\"questionId\":" + question + ",\"body\":" + body("1 V : R1=1", "") + "}");
         assertEquals(409, second.status(), "of a question there is one draft");
+        teacher.delete(path);
+        Answer instead = teacher.post(
+                "/api/question-drafts", "{\"questionId\":" + question + ",\"body\":" + body("1 V : R1=1", "") + "}");
+        assertEquals(409, teacher.post(path + "/restoration", "").status(), "nor beside the one that is there instead");
+        teacher.delete("/api/question-drafts/" + instead.json().get("id").asLong());
+        teacher.post(path + "/restoration", "").done();
 
         assertEquals(
                 "Renamed",

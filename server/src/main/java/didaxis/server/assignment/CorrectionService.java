@@ -164,6 +164,7 @@ class CorrectionService {
         if (reason == null || reason.isBlank() || reason.strip().length() > LONGEST_REASON)
             throw Problem.badRequest("Say why, in at most " + LONGEST_REASON + " characters; learners read it.")
                     .with("field", "reason");
+        if (correction == null) throw Problem.badRequest("Say what is to be put right.");
         Found found = transactions.read(() -> found(id, teacher));
         Correction.Done done = correction.in(found.memo(), found.variants(), found.before());
         Variants after = transactions.read(() -> assigned.variants(found.assignment(), done.memo()));

@@ -25,6 +25,9 @@ import org.springframework.stereotype.Component;
 /** Hands questions to a class. What is slow, checking them and finding their values, is done before anything is written. */
 @Component
 public class HandingOut {
+    /** A year with more digits is a slip, and much later ones have no place in the database. */
+    private static final Instant LATEST_DUE = Instant.parse("9999-12-31T23:59:59Z");
+
     private final Assignments assignments;
     private final AssignmentViews views;
     private final Classrooms classrooms;
@@ -137,5 +140,7 @@ public class HandingOut {
     void checkDue(Instant dueAt) {
         if (dueAt == null || !dueAt.isAfter(clock.instant()))
             throw Problem.badRequest("The due time must lie ahead.").with("field", "dueAt");
+        if (dueAt.isAfter(LATEST_DUE))
+            throw Problem.badRequest("The due time lies too far ahead.").with("field", "dueAt");
     }
 }

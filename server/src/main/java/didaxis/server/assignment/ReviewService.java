@@ -122,7 +122,8 @@ class ReviewService {
             if (latest != revision)
                 throw Problem.of(
                                 HttpStatus.CONFLICT,
-                                overrides.by(latest) + " has given points here in the meantime; look at them first.")
+                                overrides.by(latest).orElse("Somebody")
+                                        + " has given points here in the meantime; look at them first.")
                         .with("reason", "changed-elsewhere");
             List<Long> submissions = of(wanted, sheets.all(id), attempt).stream()
                     .map(SubmittedSheet::id)

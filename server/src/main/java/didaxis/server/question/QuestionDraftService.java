@@ -114,8 +114,14 @@ class QuestionDraftService {
         transactions.write(() -> drafts.remove(id, owner, Removed.KEPT));
     }
 
+    /** Brings one back that was removed; not beside other changes to the same question. */
     DraftView bringBack(long id, long owner) {
         return DraftView.of(transactions.write(() -> {
+            Optional<Long> instead =
+                    drafts.questionOf(id, owner).flatMap(question -> drafts.ofQuestion(question, owner));
+            if (instead.isPresent() && instead.get() != id)
+                throw Problem.of(
+                        HttpStatus.CONFLICT, "There are other changes to this question by now; remove them first.");
             drafts.bringBack(id, owner);
             return drafts.one(id, owner);
         }));

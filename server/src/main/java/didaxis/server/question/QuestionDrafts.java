@@ -35,6 +35,9 @@ class QuestionDrafts {
     private static final String OF_QUESTION = """
             SELECT id FROM question_draft WHERE question_id = :question AND owner_id = :owner AND removed_at IS NULL
             """;
+    private static final String QUESTION_OF = """
+            SELECT question_id FROM question_draft WHERE id = :id AND owner_id = :owner AND question_id IS NOT NULL
+            """;
     private static final String INSERT = """
             INSERT INTO question_draft (owner_id, question_id, body, revision, updated_at)
             VALUES (:owner, :question, :body, 1, :now) RETURNING id
@@ -153,6 +156,15 @@ class QuestionDrafts {
     Optional<Long> ofQuestion(long question, long owner) {
         return database.sql(OF_QUESTION)
                 .param("question", question)
+                .param("owner", owner)
+                .query(Long.class)
+                .optional();
+    }
+
+    /** Of which kept question a draft has changes, removed or not. */
+    Optional<Long> questionOf(long id, long owner) {
+        return database.sql(QUESTION_OF)
+                .param("id", id)
                 .param("owner", owner)
                 .query(Long.class)
                 .optional();

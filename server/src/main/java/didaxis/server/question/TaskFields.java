@@ -8,6 +8,8 @@ import didaxis.core.words.KeyPhrase;
 import didaxis.server.config.Problem;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
 
 /** What stands in the fields of a task in JSON; each is refused where it is not what the task needs. */
 record TaskFields(TaskBody body, String id, List<State> states) {
@@ -102,5 +104,13 @@ record TaskFields(TaskBody body, String id, List<State> states) {
             throw Problem.badRequest("Task " + id + " needs its " + field + ", 1 to " + MOST + " of them.")
                     .with("field", field);
         return list;
+    }
+
+    /** What its kind does not read is kept too, and must be as whole. */
+    void refuseEmptyPlaces() {
+        boolean empty = Stream.of(body.cells(), body.things(), body.parts(), body.phrases(), body.gaps())
+                .filter(Objects::nonNull)
+                .anyMatch(list -> list.stream().anyMatch(Objects::isNull));
+        if (empty) throw Problem.badRequest("A list of task " + id + " has an empty place.");
     }
 }

@@ -109,7 +109,9 @@ final class TaskReader {
             throw Problem.badRequest("“" + body.kind() + "” is no kind of task; known are "
                             + String.join(", ", KINDS.keySet()) + ".")
                     .with("field", "kind");
-        return reads.apply(this);
+        Task task = reads.apply(this);
+        fields.refuseEmptyPlaces();
+        return task;
     }
 
     private Task amounts(Command command) {
