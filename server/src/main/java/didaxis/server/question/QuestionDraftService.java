@@ -117,9 +117,7 @@ class QuestionDraftService {
     /** Brings one back that was removed; not beside other changes to the same question. */
     DraftView bringBack(long id, long owner) {
         return DraftView.of(transactions.write(() -> {
-            Optional<Long> instead =
-                    drafts.questionOf(id, owner).flatMap(question -> drafts.ofQuestion(question, owner));
-            if (instead.isPresent() && instead.get() != id)
+            if (drafts.hasAnother(id, owner))
                 throw Problem.of(
                         HttpStatus.CONFLICT, "There are other changes to this question by now; remove them first.");
             drafts.bringBack(id, owner);

@@ -35,8 +35,10 @@ class QuestionDrafts {
     private static final String OF_QUESTION = """
             SELECT id FROM question_draft WHERE question_id = :question AND owner_id = :owner AND removed_at IS NULL
             """;
-    private static final String QUESTION_OF = """
-            SELECT question_id FROM question_draft WHERE id = :id AND owner_id = :owner AND question_id IS NOT NULL
+    private static final String ANOTHER = """
+            SELECT EXISTS (SELECT 1 FROM question_draft d
+                JOIN question_draft o ON o.question_id = d.question_id AND o.owner_id = d.owner_id AND o.id <> d.id
+                WHERE d.id = :id AND d.owner_id = :owner AND o.removed_at IS NULL)
             """;
     private static final String INSERT = """
             INSERT INTO question_draft (owner_id, question_id, body, revision, updated_at)
@@ -161,13 +163,13 @@ class QuestionDrafts {
                 .optional();
     }
 
-    /** Of which kept question a draft has changes, removed or not. */
-    Optional<Long> questionOf(long id, long owner) {
-        return database.sql(QUESTION_OF)
+    /** Whether another draft that stands has changes to the same kept question. */
+    boolean hasAnother(long id, long owner) {
+        return database.sql(ANOTHER)
                 .param("id", id)
                 .param("owner", owner)
-                .query(Long.class)
-                .optional();
+                .query(Boolean.class)
+                .single();
     }
 
     long add(Optional<Long> question, Body body, long owner) {
