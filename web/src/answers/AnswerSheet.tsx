@@ -5,11 +5,12 @@ import type { Schemas } from '../api/client'
 import { sessionQuery, workSheetQuery } from '../api/queries'
 import { Failed } from '../ui/Failed'
 import { Loading } from '../ui/Loading'
+import { fetched } from '../ui/fetched'
 import { OpenSheet } from './OpenSheet'
 import { useRoom } from './useRoom'
 import { useSheetNews } from './useSheetNews'
 
-const SentSheet = lazy(async () => ({ default: (await import('./SentSheet')).SentSheet }))
+const SentSheet = lazy(async () => ({ default: (await fetched(() => import('./SentSheet'))).SentSheet }))
 
 /** A learner's sheet: the circuit that stays in sight, and box after box. */
 export default function AnswerSheet() {

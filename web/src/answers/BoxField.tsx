@@ -3,6 +3,7 @@ import { lazy, Suspense, useId, type KeyboardEvent } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
 import { Formula } from '../ui/Formula'
+import { fetched } from '../ui/fetched'
 import { BoxInput } from './BoxInput'
 import { LinesField } from './LinesField'
 import { OrderPicks } from './OrderPicks'
@@ -25,7 +26,7 @@ const CHOICES = {
   relation: ['less', 'equal', 'greater'],
 } as const
 
-const Picks = lazy(async () => ({ default: (await import('./Picks')).Picks }))
+const Picks = lazy(async () => ({ default: (await fetched(() => import('./Picks'))).Picks }))
 
 /** The forms that have keys to write with, beside the field. */
 const PICKED: Box['form'][] = ['folds', 'network', 'bands', 'nesting', 'chain', 'currents']

@@ -9,6 +9,7 @@ import { KeptState } from '../keeping/KeptState'
 import { useKeeper } from '../keeping/useKeeper'
 import { announce } from '../ui/announce'
 import { ScreenTitle } from '../ui/ScreenTitle'
+import { fetched } from '../ui/fetched'
 import { atClock, atMoment } from '../ui/when'
 import classes from './AnswerSheet.module.css'
 import { Attempted } from './Attempted'
@@ -19,8 +20,8 @@ import { Tasks } from './Tasks'
 import { useReadings } from './useReadings'
 
 // The sheet can be read and written before the dialogs are there.
-const SendDialog = lazy(() => import('./SendDialog'))
-const ConflictDialog = lazy(() => import('./ConflictDialog'))
+const SendDialog = lazy(() => fetched(() => import('./SendDialog')))
+const ConflictDialog = lazy(() => fetched(() => import('./ConflictDialog')))
 
 interface OpenSheetProps {
   /** As it was when it was opened: what is typed goes on from there. */

@@ -6,10 +6,11 @@ import { useTranslation } from 'react-i18next'
 import { client, speakFor } from '../api/client'
 import { sessionQuery } from '../api/queries'
 import { keepEverything } from '../keeping/keeper'
+import { fetched } from '../ui/fetched'
 import { notifyFailure } from '../ui/notify'
 
-const PasswordDialog = lazy(() => import('./PasswordDialog'))
-const InviteDialog = lazy(() => import('./InviteDialog'))
+const PasswordDialog = lazy(() => fetched(() => import('./PasswordDialog')))
+const InviteDialog = lazy(() => fetched(() => import('./InviteDialog')))
 
 interface PersonMenuProps {
   role: 'teacher' | 'learner'

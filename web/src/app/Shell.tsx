@@ -2,9 +2,10 @@ import { ActionIcon, Avatar, Group } from '@mantine/core'
 import { lazy, Suspense, useEffect, useRef, useState, type ReactNode } from 'react'
 import { useTranslation } from 'react-i18next'
 import { NavLink, useLocation } from 'react-router'
+import { fetched } from '../ui/fetched'
 import classes from './Shell.module.css'
 
-const PersonMenu = lazy(() => import('./PersonMenu'))
+const PersonMenu = lazy(() => fetched(() => import('./PersonMenu')))
 
 const PLACES = { teacher: ['desk', 'workbench', 'papers', 'classes', 'results'], learner: ['work'] } as const
 

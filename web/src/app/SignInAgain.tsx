@@ -1,7 +1,8 @@
 import { lazy, Suspense, useEffect, useState } from 'react'
 import { signInAgainBy } from '../api/client'
+import { fetched } from '../ui/fetched'
 
-const SignInAgainDialog = lazy(() => import('./SignInAgainDialog'))
+const SignInAgainDialog = lazy(() => fetched(() => import('./SignInAgainDialog')))
 
 interface Asked {
   somebodyElse: boolean

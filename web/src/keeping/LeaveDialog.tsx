@@ -1,8 +1,13 @@
 import { Button, Group, Modal, Stack, Text } from '@mantine/core'
 import { useTranslation } from 'react-i18next'
 
+export interface LeaveDialogProps {
+  onStay: () => void
+  onLeave: () => void
+}
+
 /** Not everything on the screen is kept: stay, or leave and come back to it. */
-export default function LeaveDialog({ onStay, onLeave }: { onStay: () => void; onLeave: () => void }) {
+export default function LeaveDialog({ onStay, onLeave }: LeaveDialogProps) {
   const { t } = useTranslation()
   return (
     <Modal

@@ -1,6 +1,7 @@
 import { lazy, Suspense, useSyncExternalStore } from 'react'
+import { fetched } from './fetched'
 
-const load = () => import('@mantine/notifications')
+const load = () => fetched(() => import('@mantine/notifications'))
 
 const Notifications = lazy(async () => ({ default: (await load()).Notifications }))
 

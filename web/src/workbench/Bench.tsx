@@ -6,6 +6,7 @@ import { AskBeforeLeaving } from '../keeping/AskBeforeLeaving'
 import { KeptState } from '../keeping/KeptState'
 import { ScreenTitle } from '../ui/ScreenTitle'
 import { Failed } from '../ui/Failed'
+import { fetched } from '../ui/fetched'
 import { useAfterPaint } from '../ui/useAfterPaint'
 import classes from './Bench.module.css'
 import { askingFrom } from './asking'
@@ -39,7 +40,7 @@ import { useWorkedCircuit } from './useWorkedCircuit'
 import { WhichDialog } from './WhichDialog'
 
 // The workbench is there before what makes questions is.
-const AskedQuestion = lazy(() => import('./AskedQuestion'))
+const AskedQuestion = lazy(() => fetched(() => import('./AskedQuestion')))
 
 export interface BenchProps {
   person: string
@@ -57,14 +58,8 @@ export interface BenchProps {
 export function Bench({ person, history: first, draft, question, onBegun }: BenchProps) {
   const { t } = useTranslation()
   const view = useBenchView(first.now.asking?.plan)
-  const { keeper, keeping, history, change, take } = useMaking({
-    person,
-    first,
-    draft,
-    question,
-    onBegun,
-    view,
-  })
+  const making = useMaking({ person, first, draft, question, onBegun, view })
+  const { keeper, keeping, history, change, take } = making
   useStyleTypedIn(view, first.now)
   const [inHand, setInHand] = useState('')
   const { ref, room } = useRoom()

@@ -27,6 +27,7 @@ class NearlyRightTest {
             "delete /api/session",
             "post /api/session",
             "put /api/session/password",
+            "post /api/colleague",
             "put /api/classes/{id}/owner",
             "put /api/classes/{id}/teachers/{teacherId}",
             "put /api/classes/{id}/learners/{learnerId}",
