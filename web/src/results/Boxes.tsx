@@ -41,7 +41,7 @@ export default function Boxes() {
           <Anchor component={Link} to={`/results/${classId}`}>
             {t('sheet.back', { classroom: assignment.classroom })}
           </Anchor>
-          {assignment.open && assignment.sent > 0 && (
+          {assignment.open && assignment.sent + assignment.working > 0 && (
             <Button variant="default" onClick={() => setReleasing(true)}>
               {t('assignment.release')}
             </Button>
@@ -67,7 +67,9 @@ export default function Boxes() {
     >
       <WhoSent view={view.data} />
       {assignment.sent === 0 ? (
-        <Text c="dimmed">{t('boxes.nothing')}</Text>
+        <Text c="dimmed" mt="md">
+          {t('boxes.nothing')}
+        </Text>
       ) : (
         <>
           <TeachAgain view={view.data} many={many} />

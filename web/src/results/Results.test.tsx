@@ -81,6 +81,16 @@ test('of a large class finished work is folded away, names are found, and only r
   expect(screen.queryByRole('rowheader', { name: 'L. Larch 1' })).toBeNull()
 })
 
+test('what everybody still writes on can be handed back, what nobody has begun cannot', async () => {
+  const written = { ...dryer, sent: 0, working: 1 }
+  const untouched = { ...dryer, id: 10, title: 'Radio', sent: 0, working: 0 }
+  const cell = { late: false, collected: false, marks: null, state: 'working' }
+  const row = { learner: { id: 1, displayName: 'L. Larch', username: 'larch' }, cells: [cell, cell] }
+  open({ classroom: 'Ridge class', assignments: [written, untouched], rows: [row] })
+  expect(await screen.findByRole('link', { name: 'Radio' })).toBeTruthy()
+  expect(screen.getAllByRole('button', { name: 'Hand back to learners' })).toHaveLength(1)
+})
+
 const viewed = (working: object[]) => ({
   assignment: { ...dryer, working: working.length },
   learners: [],

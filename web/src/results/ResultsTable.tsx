@@ -92,7 +92,7 @@ function Head({ assignment, onRelease }: { assignment: Assignment; onRelease: ()
       {assignment.sentAgain > 0 && (
         <div className={classes.sub}>{t('assignment.sentAgain', { count: assignment.sentAgain })}</div>
       )}
-      {assignment.open && assignment.sent > 0 && (
+      {assignment.open && assignment.sent + assignment.working > 0 && (
         <Button variant="default" size="xs" mt={6} onClick={onRelease}>
           {t('assignment.release')}
         </Button>
