@@ -137,11 +137,7 @@ class BadInputTest {
     void isAnsweredWithASentence(String method, String path, String body, int status) {
         Answer answer = teacher().send(method, path, body);
         assertEquals(status, answer.status(), answer::toString);
-        assertTrue(answer.response()
-                .headers()
-                .firstValue("Content-Type")
-                .orElse("")
-                .startsWith("application/problem+json"));
+        assertTrue(answer.refuses(), answer.type());
         String sentence = answer.json().get("detail").asString();
         assertTrue(sentence.matches("(?s)[A-Z“].{8,}[.!]"), sentence);
         assertFalse(sentence.contains("Exception") || sentence.contains("didaxis."), sentence);

@@ -6,7 +6,6 @@ import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.net.Socket;
-import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -75,15 +74,8 @@ class FuzzTest {
     }
 
     private static void judge(String what, School.Answer answer, List<String> faults) {
-        String type = ((HttpResponse<?>) answer.response())
-                .headers()
-                .firstValue("Content-Type")
-                .orElse("");
-        boolean problem =
-                type.startsWith("application/problem+json") && answer.body().contains("\"detail\"");
-        if (answer.status() >= 500 || answer.status() >= 400 && !problem) {
-            faults.add(what + " → " + answer.status() + " " + type + " " + start(answer.body()));
-        }
+        if (answer.status() >= 400 && !answer.refuses())
+            faults.add(what + " → " + answer.status() + " " + answer.type() + " " + start(answer.body()));
     }
 
     /** Lines no client library would send. */

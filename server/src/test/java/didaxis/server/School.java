@@ -165,6 +165,19 @@ public final class School implements BeforeAllCallback {
             return this;
         }
 
+        /** What the header of its type says; empty where there is none. */
+        public String type() {
+            return response.headers().firstValue("Content-Type").orElse("");
+        }
+
+        /** Whether it refuses as everything is refused: a problem of the published kind, with a sentence. */
+        public boolean refuses() {
+            return status >= 400
+                    && status < 500
+                    && type().startsWith("application/problem+json")
+                    && body.contains("\"detail\"");
+        }
+
         @Override
         public String toString() {
             return status + " " + body;
