@@ -38,6 +38,18 @@ export const deviceCopies = {
     }
   },
 
+  /** A thing that has another name now keeps its copy, if it has one. */
+  move(person: string, from: string, to: string) {
+    try {
+      const text = localStorage.getItem(keyOf(person, from))
+      if (text === null) return
+      localStorage.setItem(keyOf(person, to), text)
+      localStorage.removeItem(keyOf(person, from))
+    } catch {
+      // It stands where it stood.
+    }
+  },
+
   /** The things of a person that have a copy here and whose names begin so. */
   things(person: string, prefix: string): string[] {
     try {

@@ -36,9 +36,9 @@ export interface Keeping<T, R> {
 }
 
 export interface KeptThing<T, R> {
-  /** Whose it is, and what it is called among theirs. */
+  /** Whose it is, and what it is called among theirs: another name than before, once the server has one for it. */
   person: string
-  thing: string
+  readonly thing: string
   value: T
   revision: number
   keptAt: string | null

@@ -1,8 +1,9 @@
 const AGAIN_MS = 2_000
 
+/** Whether the server itself answers, and not what stands before it. */
 const reachable = () =>
   fetch('/api/session').then(
-    () => true,
+    ({ status }) => status < 500,
     () => false,
   )
 

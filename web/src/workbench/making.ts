@@ -1,4 +1,5 @@
 import { body, client, type Schemas } from '../api/client'
+import { deviceCopies } from '../keeping/deviceCopy'
 import type { KeptThing } from '../keeping/kept'
 import { same } from '../keeping/same'
 import type { Asking } from './asking'
@@ -96,9 +97,26 @@ export const onTopOf = (under: History<Making>, now: Making, before: Making): Hi
 /** Whatever led there: of a very long history less is kept. */
 const sameNow = (one: History<Making>, other: History<Making>) => same(momentOf(one.now), momentOf(other.now))
 
+/** What a page calls what it begins: no secret, and made where the address is no secure one, too. */
+const newName = () =>
+  Array.from(crypto.getRandomValues(new Uint32Array(3)), (part) => part.toString(36)).join('-')
+
+/** What the device has of a question in the making, with the name that it is begun as. */
+type Packed = Body & { begunAs?: string }
+
+const nameOnDevice = (person: string, thing: string) =>
+  deviceCopies.read<Packed>(person, thing)?.value.begunAs
+
+/** What a page began and did not hear of again goes on as the draft that it became. */
+function adopt(person: string, { begunAs }: Schemas['DraftView'], thing: string) {
+  if (!begunAs || deviceCopies.read(person, thing)) return
+  const orphan = deviceCopies.things(person, 'making ').find((one) => nameOnDevice(person, one) === begunAs)
+  if (orphan) deviceCopies.move(person, orphan, thing)
+}
+
 /**
  * A question in the making as a thing to keep. It becomes a draft on the server with the first change; until then it is
- * told by the question it changes, or by the circuit it begins with.
+ * told by the question it changes, or by the circuit it begins with. It is begun once, whatever becomes of the answer.
  */
 export function keptMaking(
   person: string,
@@ -108,41 +126,46 @@ export function keptMaking(
   onBegun: (id: number) => void,
 ): KeptThing<History<Making>, number> {
   let id = draft?.id
-  const begin = async (value: Body) => {
-    const begun = await body(client.POST('/api/question-drafts', { body: { questionId, body: value } }))
-    id = begun.id
-    onBegun(begun.id)
-    return begun
+  const first = questionId === undefined ? `new ${history.now.notation}` : `question ${questionId}`
+  const thing = () => `making ${id ?? first}`
+  if (draft) adopt(person, draft, thing())
+  const begunAs = draft?.begunAs ?? nameOnDevice(person, thing()) ?? newName()
+  const begun = (there: Schemas['DraftView']) => {
+    if (id !== undefined) return there
+    const before = thing()
+    id = there.id
+    if (nameOnDevice(person, before) === begunAs) deviceCopies.move(person, before, thing())
+    onBegun(id)
+    return there
   }
+  const send = (packed: Body, revision: number) =>
+    id === undefined
+      ? client.POST('/api/question-drafts', { body: { questionId, begunAs, body: packed } })
+      : client.PUT('/api/question-drafts/{id}', {
+          params: { path: { id } },
+          body: { revision, body: packed },
+        })
   return {
     person,
-    thing: `making ${id ?? (questionId === undefined ? `new ${history.now.notation}` : `question ${questionId}`)}`,
+    get thing() {
+      return thing()
+    },
     value: history,
     revision: draft?.revision ?? 0,
     keptAt: draft?.keptAt ?? null,
     send: async (value, revision) => {
-      const packed = bodyOf(value)
-      const kept =
-        id === undefined
-          ? await begin(packed)
-          : await body(
-              client.PUT('/api/question-drafts/{id}', {
-                params: { path: { id } },
-                body: { revision, body: packed },
-              }),
-            )
+      const kept = begun(await body<Schemas['DraftView']>(send(bodyOf(value), revision)))
       return { revision: kept.revision, keptAt: kept.keptAt, said: kept.id }
     },
     theirs: (error) => {
       if (error.problem.reason !== 'changed-elsewhere') return undefined
-      const there = error.problem.draft as Schemas['DraftView']
-      id = there.id
+      const there = begun(error.problem.draft as Schemas['DraftView'])
       return { value: historyFrom(there.body), revision: there.revision, keptAt: there.keptAt }
     },
     same: sameNow,
     join: (_, mine, other) => (sameNow(mine, other) ? other : undefined),
     closes: (error) => error.problem.status === 404,
-    pack: bodyOf,
-    unpack: (packed) => historyFrom(packed as Body),
+    pack: (value): Packed => ({ ...bodyOf(value), begunAs }),
+    unpack: (packed) => historyFrom(packed as Packed),
   }
 }

@@ -3,8 +3,11 @@ package didaxis.server;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.junit.jupiter.api.Assertions.fail;
 
 import didaxis.server.School.Answer;
+import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
@@ -62,13 +65,19 @@ class QuestionDraftTest {
                 older.json().get("draft").get("body").get("now").get("notation").asString());
         assertTrue(lists(teacher.get("/api/question-drafts"), id));
 
-        Answer kept = teacher.post("/api/questions?draft=" + id, """
+        String content = """
                 {"title":"From a draft","notation":"9 V : R1=3","given":[{"subject":"total","quantity":"voltage"},
                  {"subject":"R1","quantity":"resistance"}],
-                 "tasks":[{"kind":"chart","cells":[{"subject":"total","quantity":"current","marks":2}]}]}""");
+                 "tasks":[{"kind":"chart","cells":[{"subject":"total","quantity":"current","marks":2}]}]}""";
+        Answer kept = teacher.post("/api/questions?draft=" + id, content);
         assertEquals(id, kept.json().get("draftId").asLong());
         assertFalse(lists(teacher.get("/api/question-drafts"), id), "it is no new question any more");
         long question = kept.json().get("id").asLong();
+        JsonNode again = teacher.post("/api/questions?draft=" + id, content.replace("From a", "Of one"))
+                .done()
+                .json();
+        assertEquals(question, again.get("id").asLong(), "sent once more, it is the same question");
+        assertEquals("Of one draft", again.get("title").asString());
         Answer second = teacher.post(
                 "/api/question-drafts", "{\"questionId\":" + question + ",\"body\":" + body("1 V : R1=1", "") + "}");
         assertEquals(409, second.status(), "of a question there is one draft");
@@ -95,6 +104,34 @@ class QuestionDraftTest {
         assertTrue(lists(teacher.get("/api/questions"), question));
         assertFalse(lists(teacher.get("/api/questions/removed"), question));
         teacher.delete("/api/questions/" + question);
+    }
+
+    @Test
+    void whatIsSentAgainUnderItsNameIsBegunOnce() {
+        String sent = "{\"begunAs\":\"yew-1\",\"body\":" + body("9 V : R1=3", "9 V : R1=") + "}";
+        List<Answer> answers = IntStream.range(0, 8)
+                .parallel()
+                .mapToObj(k -> teacher.post("/api/question-drafts", sent))
+                .toList();
+        JsonNode begun = answers.stream()
+                .filter(one -> one.status() == 201)
+                .map(Answer::json)
+                .reduce((one, other) -> fail("begun twice"))
+                .orElseThrow();
+        for (Answer one : answers)
+            if (one.status() != 201) {
+                assertEquals("changed-elsewhere", one.json().get("reason").asString());
+                assertEquals(begun, one.json().get("draft"));
+            }
+        assertEquals("yew-1", begun.get("begunAs").asString());
+        Answer other = school.invited(teacher, "yewen").post("/api/question-drafts", sent);
+        assertEquals(201, other.status(), "what another teacher calls so is another's");
+        assertEquals(
+                400,
+                teacher.post("/api/question-drafts", sent.replace("yew", "y".repeat(99)))
+                        .status());
+        teacher.delete("/api/question-drafts/" + begun.get("id").asLong());
+        assertEquals(201, teacher.post("/api/question-drafts", sent).status(), "what was removed is not begun");
     }
 
     @Test

@@ -20,15 +20,31 @@ import org.springframework.stereotype.Service;
 @Service
 class QuestionDraftService {
     private static final int LONGEST_TEXT = 20 * 1024;
+    private static final int LONGEST_NAME = 64;
     private static final int MOST_MOMENTS = 500;
     private static final int MOST_CELLS = 2_000;
 
-    /** A draft as it stands; {@code questionId} is null while it is to be a new question. */
+    /**
+     * A draft as it stands.
+     *
+     * @param questionId null while it is to be a new question
+     * @param begunAs what the page that began it calls it; null if it did not say
+     */
     record DraftView(
-            long id, @Schema(types = {"integer", "null"}) Long questionId, int revision, Instant keptAt, Body body) {
+            long id,
+            @Schema(types = {"integer", "null"}) Long questionId,
+            @Schema(types = {"string", "null"}) String begunAs,
+            int revision,
+            Instant keptAt,
+            Body body) {
         static DraftView of(Draft draft) {
             return new DraftView(
-                    draft.id(), draft.question().orElse(null), draft.revision(), draft.updatedAt(), draft.body());
+                    draft.id(),
+                    draft.question().orElse(null),
+                    draft.begunAs().orElse(null),
+                    draft.revision(),
+                    draft.updatedAt(),
+                    draft.body());
         }
     }
 
@@ -41,8 +57,16 @@ class QuestionDraftService {
         }
     }
 
-    /** {@code questionId} names the kept question that is being changed; null for a new one. */
-    record NewDraft(@Schema(types = {"integer", "null"}) Long questionId, Body body) {}
+    /**
+     * A draft to begin.
+     *
+     * @param questionId the kept question that is being changed; null for a new one
+     * @param begunAs what the page calls it, so that it is begun once however often it is sent; null if it is sent once
+     */
+    record NewDraft(
+            @Schema(types = {"integer", "null"}) Long questionId,
+            @Schema(types = {"string", "null"}) String begunAs,
+            Body body) {}
 
     record ChangedDraft(int revision, Body body) {}
 
@@ -78,18 +102,22 @@ class QuestionDraftService {
         return DraftView.of(transactions.read(() -> drafts.one(id, owner)));
     }
 
-    /** Begins a draft; of a kept question there is one at most, and it is changed by its revision. */
+    /** Begins a draft; of a kept question, and under a name, there is one at most, and it is changed by its revision. */
     DraftView begin(NewDraft draft, long owner) {
         check(draft.body());
         Optional<Long> question = Optional.ofNullable(draft.questionId());
+        Optional<String> begunAs = Optional.ofNullable(draft.begunAs());
+        if (begunAs.filter(name -> name.length() > LONGEST_NAME).isPresent())
+            throw Problem.badRequest("What a draft is begun as has at most " + LONGEST_NAME + " characters.")
+                    .with("field", "begunAs");
         return DraftView.of(transactions.write(() -> {
-            question.ifPresent(id -> {
-                questions.one(id, owner);
-                drafts.ofQuestion(id, owner).ifPresent(there -> {
-                    throw changedElsewhere(drafts.one(there, owner));
-                });
-            });
-            return drafts.one(drafts.add(question, draft.body(), owner), owner);
+            question.ifPresent(id -> questions.one(id, owner));
+            question.flatMap(id -> drafts.ofQuestion(id, owner))
+                    .or(() -> begunAs.flatMap(name -> drafts.begunAs(name, owner)))
+                    .ifPresent(there -> {
+                        throw changedElsewhere(drafts.one(there, owner));
+                    });
+            return drafts.one(drafts.add(question, begunAs, draft.body(), owner), owner);
         }));
     }
 

@@ -21,19 +21,23 @@ import tools.jackson.core.type.TypeReference;
 @Repository
 class QuestionDrafts {
     private static final String OWN = """
-            SELECT id, question_id, body, revision, updated_at FROM question_draft
+            SELECT id, question_id, begun_as, body, revision, updated_at FROM question_draft
             WHERE owner_id = :owner AND removed_at IS NULL ORDER BY updated_at DESC, id DESC
             """;
     private static final String OWN_REMOVED = """
-            SELECT id, question_id, body, revision, updated_at FROM question_draft
+            SELECT id, question_id, begun_as, body, revision, updated_at FROM question_draft
             WHERE owner_id = :owner AND removed_at >= :since ORDER BY removed_at DESC, id DESC
             """;
     private static final String ONE = """
-            SELECT id, question_id, body, revision, updated_at FROM question_draft
+            SELECT id, question_id, begun_as, body, revision, updated_at FROM question_draft
             WHERE id = :id AND owner_id = :owner AND removed_at IS NULL
             """;
     private static final String OF_QUESTION = """
             SELECT id FROM question_draft WHERE question_id = :question AND owner_id = :owner AND removed_at IS NULL
+            """;
+    private static final String BEGUN_AS = """
+            SELECT id FROM question_draft WHERE begun_as = :begunAs AND owner_id = :owner AND removed_at IS NULL
+            ORDER BY id LIMIT 1
             """;
     private static final String ANOTHER = """
             SELECT EXISTS (SELECT 1 FROM question_draft d
@@ -41,8 +45,8 @@ class QuestionDrafts {
                 WHERE d.id = :id AND d.owner_id = :owner AND o.removed_at IS NULL)
             """;
     private static final String INSERT = """
-            INSERT INTO question_draft (owner_id, question_id, body, revision, updated_at)
-            VALUES (:owner, :question, :body, 1, :now) RETURNING id
+            INSERT INTO question_draft (owner_id, question_id, begun_as, body, revision, updated_at)
+            VALUES (:owner, :question, :begunAs, :body, 1, :now) RETURNING id
             """;
     private static final String CHANGE = """
             UPDATE question_draft SET body = :body, revision = revision + 1, updated_at = :now
@@ -112,8 +116,9 @@ class QuestionDrafts {
     /** As it stands, with the moments before it and those that were taken back, in order. */
     record Body(Making now, List<Making> past, List<Making> future) {}
 
-    /** A draft; the question is empty while it is to be a new one. */
-    record Draft(long id, Optional<Long> question, Body body, int revision, Instant updatedAt) {}
+    /** A draft; the question is empty while it is to be a new one, the name where the page that began it gave none. */
+    record Draft(
+            long id, Optional<Long> question, Optional<String> begunAs, Body body, int revision, Instant updatedAt) {}
 
     private Draft map(ResultSet row, int number) throws SQLException {
         long question = row.getLong("question_id");
@@ -121,6 +126,7 @@ class QuestionDrafts {
         return new Draft(
                 row.getLong("id"),
                 kept,
+                Optional.ofNullable(row.getString("begun_as")),
                 json.read(row.getString("body"), new TypeReference<>() {}),
                 row.getInt("revision"),
                 Instant.ofEpochMilli(row.getLong("updated_at")));
@@ -163,6 +169,15 @@ class QuestionDrafts {
                 .optional();
     }
 
+    /** The draft that a page of theirs began under this name, if it did. */
+    Optional<Long> begunAs(String name, long owner) {
+        return database.sql(BEGUN_AS)
+                .param("begunAs", name)
+                .param("owner", owner)
+                .query(Long.class)
+                .optional();
+    }
+
     /** Whether another draft that stands has changes to the same kept question. */
     boolean hasAnother(long id, long owner) {
         return database.sql(ANOTHER)
@@ -172,10 +187,12 @@ class QuestionDrafts {
                 .single();
     }
 
-    long add(Optional<Long> question, Body body, long owner) {
+    /** @param begunAs what the page that begins it calls it, to find it again */
+    long add(Optional<Long> question, Optional<String> begunAs, Body body, long owner) {
         return database.sql(INSERT)
                 .param("owner", owner)
                 .param("question", question.orElse(null))
+                .param("begunAs", begunAs.orElse(null))
                 .param("body", json.write(body))
                 .param("now", clock.millis())
                 .query(Long.class)

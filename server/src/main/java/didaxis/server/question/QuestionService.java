@@ -4,6 +4,7 @@ import didaxis.core.style.HouseStyle;
 import didaxis.server.config.Problem;
 import didaxis.server.config.Removed;
 import didaxis.server.config.Transactions;
+import didaxis.server.question.QuestionDrafts.Draft;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Clock;
 import java.time.Instant;
@@ -91,12 +92,19 @@ class QuestionService {
         return told(transactions.read(() -> found(id, owner)));
     }
 
-    /** Keeps a new question; the draft it was made from goes on as changes to it. */
+    /**
+     * Keeps a new question; the draft it was made from goes on as changes to it. Where it does so already, since this was
+     * sent before and no answer came, it is the same question.
+     */
     QuestionView add(QuestionBody body, Optional<Long> draft, long owner) {
         ReadyQuestion checked = ReadyQuestion.of(body);
         return told(transactions.write(() -> {
-            long id = questions.add(checked, owner);
-            draft.ifPresent(one -> drafts.attach(drafts.one(one, owner).id(), id, owner));
+            Optional<Draft> from = draft.map(id -> drafts.one(id, owner));
+            Optional<Long> before = from.flatMap(Draft::question)
+                    .filter(id -> !questions.some(List.of(id), owner).isEmpty());
+            before.ifPresent(id -> questions.change(id, checked, owner));
+            long id = before.orElseGet(() -> questions.add(checked, owner));
+            from.ifPresent(one -> drafts.attach(one.id(), id, owner));
             return found(id, owner);
         }));
     }
