@@ -1,7 +1,7 @@
 import { body, client, type ProblemError, type Schemas } from '../api/client'
 import { deviceCopies } from '../keeping/deviceCopy'
 import type { KeptThing } from '../keeping/kept'
-import { same } from '../keeping/same'
+import { saying } from '../keeping/saying'
 import { placesOf } from './places'
 
 type Sheet = Schemas['SheetView']
@@ -82,7 +82,7 @@ export function keptSheet(sheet: Sheet, person: string): KeptThing<Texts, Schema
       return { revision: kept.revision, keptAt: kept.keptAt, said: kept.readings }
     },
     theirs: (error) => theirs(error, boxes),
-    same,
+    saying,
     join: joined,
     unpack: (packed) => textsOnDevice(sheet, packed as Texts),
     closes: (error) => FINAL.includes(String(error.problem.reason)) || error.problem.status === 404,

@@ -4,8 +4,8 @@ export interface DeviceCopy<T = unknown> {
   /** What the server had when it was begun, and the revision of that. */
   base: T
   revision: number
-  /** What was sent last and not answered when it was written. */
-  unanswered?: T[]
+  /** What was said to the server since, and may have arrived. */
+  sent?: string[]
 }
 
 /** Whose it is comes first: nobody but them is shown it. */

@@ -3,7 +3,7 @@ import { ProblemError } from '../api/client'
 import { deviceCopies } from './deviceCopy'
 import { keepEverything, Keeper, keptOnLeaving } from './keeper'
 import type { KeptThing } from './kept'
-import { same } from './same'
+import { saying } from './saying'
 
 type Texts = Record<string, string>
 
@@ -16,8 +16,11 @@ function chance(seed: number) {
   }
 }
 
-/** A request is kept and its answer lost, or the browser sends it once more by itself: that is answered by a refusal. */
-const FAULTS = ['none', 'unreachable', 'lost', 'busy', 'twice'] as const
+/**
+ * A request is kept and its answer lost, or what stands before the server gives it up, or the browser sends it once more by
+ * itself: that is answered by a refusal.
+ */
+const FAULTS = ['none', 'unreachable', 'lost', 'busy', 'given up', 'twice'] as const
 type Fault = (typeof FAULTS)[number]
 
 /** A server with one sheet, whose line fails as it is told. */
@@ -39,6 +42,7 @@ class Server {
     this.value = value
     this.revision += 1
     if (fault === 'lost') throw new TypeError('no answer')
+    if (fault === 'given up') throw new ProblemError({ status: 504, detail: 'Timed out.' })
     if (fault === 'twice')
       throw new ProblemError({ status: 409, detail: 'Changed.', reason: 'changed-elsewhere' })
     return { revision: this.revision, keptAt: '2026-01-01T08:00:00Z', said: undefined }
@@ -72,7 +76,7 @@ function keeperOf(server: Server, closes = false) {
       }
       return both
     },
-    same,
+    saying,
     closes: () => closes,
   }
   return new Keeper(thing)

@@ -6,8 +6,8 @@ const TYPING_PAUSE_MS = 350
 const AGAIN_MS = 4_000
 const DEVICE_PAUSE_MS = 100
 const PATIENCE_MS = 3_000
-/** Of what was sent and not answered the device has so many: one that is older has hardly arrived last. */
-const MOST_ON_DEVICE = 3
+/** So long is what is remembered of what was sent: what is older has hardly arrived last, and a device is small. */
+const MOST_SENT = 200_000
 
 /** Those that stand on a screen now. */
 const attached = new Set<Keeper<unknown, unknown>>()
@@ -36,9 +36,11 @@ export class Keeper<T, R> {
   private writing: ReturnType<typeof setTimeout> | undefined
   /** What this page has on the device. */
   private written: DeviceCopy | undefined
-  /** What was sent and not answered: nobody knows whether it arrived. */
-  private unanswered: T[]
+  /** What was said to the server since it last kept something: any of it may have arrived, whatever came back. */
+  private sent: string[]
   private underway: Promise<void> | undefined
+  /** Whether its screen was left: the one that is opened next alone writes on the device. */
+  private left = false
   private now: Keeping<T, R>
 
   constructor(private readonly kept: KeptThing<T, R>) {
@@ -46,7 +48,7 @@ export class Keeper<T, R> {
     const copy = deviceCopies.read(kept.person, kept.thing)
     this.written = copy
     this.revision = copy?.revision ?? kept.revision
-    this.unanswered = copy?.unanswered?.map(unpack) ?? []
+    this.sent = copy?.sent ?? []
     this.now = {
       state: { is: copy ? 'keeping' : 'kept' },
       value: copy ? unpack(copy.value) : kept.value,
@@ -78,6 +80,7 @@ export class Keeper<T, R> {
     document.addEventListener('visibilitychange', hide)
     window.addEventListener('online', again)
     attached.add(this as Keeper<unknown, unknown>)
+    this.left = false
     if (this.now.state.is === 'keeping') void this.keepNow()
     return () => {
       window.removeEventListener('pagehide', leave)
@@ -85,6 +88,7 @@ export class Keeper<T, R> {
       window.removeEventListener('online', again)
       attached.delete(this as Keeper<unknown, unknown>)
       leave()
+      this.left = true
     }
   }
 
@@ -124,14 +128,14 @@ export class Keeper<T, R> {
 
   private async send(leaving: boolean) {
     const value = this.now.value
-    if (this.unanswered.at(-1) !== value) this.unanswered.push(value)
-    // What is left writes at once: the screen that is opened next reads it, and it alone writes then.
+    this.remember(this.kept.saying(value))
+    // At once, since the screen that is opened next reads it.
     if (leaving) this.writeOnDevice()
     else this.onDevice()
     try {
       const kept = await this.kept.send(value, this.revision, leaving)
       this.revision = kept.revision
-      this.unanswered = []
+      this.sent = []
       const whole = this.now.value === value
       this.set({ base: value, keptAt: kept.keptAt, said: kept.said, ...(whole && { state: { is: 'kept' } }) })
       if (whole) this.offDevice()
@@ -141,8 +145,13 @@ export class Keeper<T, R> {
       }
     } catch (error) {
       this.failed(error)
-      if (error instanceof ProblemError) this.unanswered = this.unanswered.filter((one) => one !== value)
     }
+  }
+
+  private remember(said: string) {
+    this.sent = [...this.sent.filter((one) => one !== said), said]
+    let length = this.sent.reduce((sum, one) => sum + one.length, 0)
+    while (length > MOST_SENT && this.sent.length > 1) length -= this.sent.shift()?.length ?? 0
   }
 
   private failed(error: unknown) {
@@ -163,7 +172,7 @@ export class Keeper<T, R> {
 
   private meets(theirs: Theirs<T>) {
     // It may be one's own: that arrived while its answer was lost, or that the browser sent once more by itself.
-    if (this.unanswered.some((one) => this.kept.same(one, theirs.value))) {
+    if (this.sent.includes(this.kept.saying(theirs.value))) {
       this.goOnFrom(theirs, this.now.value)
       this.soon(0)
       return
@@ -200,13 +209,13 @@ export class Keeper<T, R> {
   private readonly writeOnDevice = () => {
     clearTimeout(this.writing)
     this.writing = undefined
-    if (this.now.state.is === 'kept') return
+    if (this.left || this.now.state.is === 'kept') return
     const { value, base } = this.now
     this.written = {
       value: this.pack(value),
       base: this.pack(base),
       revision: this.revision,
-      unanswered: this.unanswered.slice(-MOST_ON_DEVICE).map((one) => this.pack(one)),
+      sent: this.sent,
     }
     deviceCopies.write(this.kept.person, this.kept.thing, this.written)
   }

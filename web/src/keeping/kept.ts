@@ -50,8 +50,8 @@ export interface KeptThing<T, R> {
   ) => Promise<{ revision: number; keptAt: string; said: R }>
   /** What stands at the server, from a refusal that tells it. */
   theirs: (error: ProblemError) => Theirs<T> | undefined
-  /** Whether two values say the same. */
-  same: (one: T, other: T) => boolean
+  /** What a value says, as text: one text for all that say the same. */
+  saying: (value: T) => string
   /** Both changes together, where they are not about the same. */
   join: (base: T, mine: T, theirs: T) => T | undefined
   /** Whether nothing can be kept any more after this refusal. */

@@ -46,4 +46,8 @@ test('a refusal that tells what is there instead is a conflict, any other is not
     value: { title: 'Theirs', questions: [7, 8, 9] },
   })
   expect(kept.theirs(new ProblemError({ status: 400, detail: '' }))).toBeUndefined()
+  // The server keeps a title without what is blank around it: half typed, it is one's own all the same.
+  const { value } = kept.theirs(elsewhere)!
+  expect(kept.saying({ ...paper, title: 'Theirs ' })).toBe(kept.saying(value))
+  expect(kept.saying(paper)).not.toBe(kept.saying(value))
 })

@@ -1,6 +1,6 @@
 import { body, client, type Schemas } from '../api/client'
 import type { KeptThing } from '../keeping/kept'
-import { same } from '../keeping/same'
+import { saying } from '../keeping/saying'
 
 export type PaperView = Schemas['PaperView']
 export type Layout = Schemas['PaperLayout']
@@ -17,6 +17,8 @@ export const makingOf = ({ title, layout, questions }: PaperView): PaperMaking =
   layout,
   questions: questions.map(({ id }) => id),
 })
+
+const same = (one: unknown, other: unknown) => saying(one) === saying(other)
 
 /** Both changes, where each changed something else of title, layout and questions. */
 function joined(base: PaperMaking, mine: PaperMaking, theirs: PaperMaking): PaperMaking | undefined {
@@ -51,7 +53,8 @@ export function keptPaper(person: string, paper: PaperView): KeptThing<PaperMaki
       const there = error.problem.paper as PaperView
       return { value: makingOf(there), revision: there.revision, keptAt: there.updatedAt }
     },
-    same,
+    // The server keeps a title without what is blank around it.
+    saying: (paper) => saying({ ...paper, title: paper.title.trim() }),
     join: joined,
     closes: (error) => error.problem.status === 404,
   }

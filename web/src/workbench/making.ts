@@ -1,7 +1,7 @@
 import { body, client, type Schemas } from '../api/client'
 import { deviceCopies } from '../keeping/deviceCopy'
 import type { KeptThing } from '../keeping/kept'
-import { same } from '../keeping/same'
+import { saying } from '../keeping/saying'
 import type { Asking } from './asking'
 import { cellOf, keyOf } from './cells'
 import type { History } from './history'
@@ -95,7 +95,7 @@ export const onTopOf = (under: History<Making>, now: Making, before: Making): Hi
 })
 
 /** Whatever led there: of a very long history less is kept. */
-const sameNow = (one: History<Making>, other: History<Making>) => same(momentOf(one.now), momentOf(other.now))
+const sayingNow = (history: History<Making>) => saying(momentOf(history.now))
 
 /** What a page calls what it begins: no secret, and made where the address is no secure one, too. */
 const newName = () =>
@@ -162,8 +162,8 @@ export function keptMaking(
       const there = begun(error.problem.draft as Schemas['DraftView'])
       return { value: historyFrom(there.body), revision: there.revision, keptAt: there.keptAt }
     },
-    same: sameNow,
-    join: (_, mine, other) => (sameNow(mine, other) ? other : undefined),
+    saying: sayingNow,
+    join: (_, mine, other) => (sayingNow(mine) === sayingNow(other) ? other : undefined),
     closes: (error) => error.problem.status === 404,
     pack: (value): Packed => ({ ...bodyOf(value), begunAs }),
     unpack: (packed) => historyFrom(packed as Packed),

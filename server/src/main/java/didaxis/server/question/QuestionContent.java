@@ -19,9 +19,9 @@ public record QuestionContent(String title, QuestionBody body, int boxes, int ma
      */
     public static String checkedTitle(String title) {
         if (title == null || title.isBlank())
-            throw Problem.badRequest("The question needs a name.").with("field", "title");
+            throw Problem.badRequest("A name is needed.").with("field", "title");
         if (title.strip().length() > LONGEST_TITLE) {
-            throw Problem.badRequest("The question's name is longer than " + LONGEST_TITLE + " characters.")
+            throw Problem.badRequest("The name is longer than " + LONGEST_TITLE + " characters.")
                     .with("field", "title");
         }
         return title.strip();

@@ -5,6 +5,5 @@ const plain = (_: string, value: unknown): unknown => {
   return Object.fromEntries(Object.entries(value as object).sort(([one], [other]) => (one < other ? -1 : 1)))
 }
 
-/** Whether two values say the same, wherever each has been. */
-export const same = (one: unknown, other: unknown): boolean =>
-  JSON.stringify(one, plain) === JSON.stringify(other, plain)
+/** What a value says, as text: one text for all that say the same, wherever each has been. */
+export const saying = (value: unknown): string => JSON.stringify(value, plain) ?? ''
