@@ -1,20 +1,12 @@
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
 import { ProblemError } from '../api/client'
+import { chance } from '../test/chance'
 import { deviceCopies } from './deviceCopy'
 import { keepEverything, Keeper, keptOnLeaving } from './keeper'
 import type { KeptThing } from './kept'
 import { saying } from './saying'
 
 type Texts = Record<string, string>
-
-/** Numbers in [0, 1) from a seed, so that a failure can be found again. */
-function chance(seed: number) {
-  let state = seed
-  return () => {
-    state = (state * 1103515245 + 12345) % 2147483648
-    return state / 2147483648
-  }
-}
 
 /**
  * A request is kept and its answer lost, or what stands before the server gives it up, or the browser sends it once more by

@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
 import { ProblemError, type Schemas } from '../api/client'
 import { Keeper } from '../keeping/keeper'
+import { chance } from '../test/chance'
 import { answer } from '../test/shown'
 import { historyOf } from './history'
 import { bodyOf, historyFrom, keptMaking, type Making } from './making'
@@ -84,14 +85,6 @@ class Drafts {
     if (!there) this.all.push(now)
     Object.assign(now, { revision: now.revision + 1, body: { ...body, now: told(body).now } })
     return answer(200, { ...now })
-  }
-}
-
-function chance(seed: number) {
-  let state = seed
-  return () => {
-    state = (state * 1_103_515_245 + 12_345) % 2_147_483_648
-    return state / 2_147_483_648
   }
 }
 

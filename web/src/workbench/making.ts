@@ -94,7 +94,7 @@ export const onTopOf = (under: History<Making>, now: Making, before: Making): Hi
   typedAt: 0,
 })
 
-/** Whatever led there: of a very long history less is kept. */
+/** How it stands now, whatever led there: of a very long history less is kept. */
 const sayingNow = (history: History<Making>) => saying(momentOf(history.now))
 
 /** What a page calls what it begins: no secret, and made where the address is no secure one, too. */
