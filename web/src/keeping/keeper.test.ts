@@ -138,6 +138,30 @@ test('what is dirty when a screen is left is sent at once, and what was not reac
   expect(localStorage).toHaveLength(0)
 })
 
+test('a screen that was left and learns of its own change writes nothing on the device of the one that goes on', async () => {
+  const server = new Server()
+  const gone = keeperOf(server)
+  const leave = gone.attach()
+  server.faults = ['lost']
+  gone.change({ a: '1', b: '' })
+  await vi.advanceTimersByTimeAsync(400)
+  gone.change({ a: '2', b: '' })
+  server.faults = ['none', 'unreachable', 'unreachable']
+  server.back = 500
+  leave()
+  server.back = 0
+  const goesOn = keeperOf(server)
+  detach = goesOn.attach()
+  goesOn.change({ a: '3', b: '' })
+  await vi.advanceTimersByTimeAsync(1_000)
+  expect(deviceCopies.read<Texts>('wren', 'sheet 1')?.value.a).toBe('3')
+  server.faults = []
+  await vi.advanceTimersByTimeAsync(30_000)
+  expect(server.value.a).toBe('3')
+  expect(goesOn.snapshot().theirs).toBeUndefined()
+  expect(localStorage).toHaveLength(0)
+})
+
 test('a page that goes while it keeps and is typed on finds its own again, which is no conflict', async () => {
   const server = new Server()
   const gone = keeperOf(server)
