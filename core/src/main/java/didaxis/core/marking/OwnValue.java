@@ -21,9 +21,8 @@ record OwnValue(Span span, BitSet restsOn, int source, boolean plain) {
     }
 
     /** Whether another would add nothing to it: as large, and resting on no less. */
-    boolean covers(Tried tried) {
-        boolean alike = Math.abs(span.mid() - tried.span().mid())
-                <= ALIKE * tried.span().mid();
-        return alike && Origins.contains(tried.restsOn(), restsOn);
+    boolean covers(Span other, BitSet others) {
+        boolean alike = Math.abs(span.mid() - other.mid()) <= ALIKE * other.mid();
+        return alike && Origins.contains(others, restsOn);
     }
 }

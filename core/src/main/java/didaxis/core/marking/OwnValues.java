@@ -2,24 +2,24 @@ package didaxis.core.marking;
 
 import didaxis.core.formula.Span;
 import didaxis.core.quantity.Quantity;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
-import java.util.Deque;
 import java.util.List;
 import java.util.function.Consumer;
 
 /**
  * The values every cell may have had for one learner: what is written in it, or in a cell equal to it; what the working's
- * own steps make of the written values; and what relations with one value in the head at most make of wrong ones. Each
+ * own steps make of the written values; and what one relation, with one value in the head at most, makes of wrong ones. Each
  * knows which wrong answers it rests on.
  */
 final class OwnValues {
     /** A cell in the head is gone on with this many values. */
-    private static final int MOST_A_CELL = 6;
+    private static final int MOST_A_CELL = 10;
     /** Of these so many may be written in cells equal to it. */
     private static final int MOST_WRITTEN = 4;
+    /** And so many with one value, since an answer must not follow from itself. */
+    private static final int MOST_ALIKE = 2;
     /** Combinations of its inputs' values tried for one way. */
     private static final int MOST_COMBINATIONS = 24;
     /** So many values are put into ways until what is in the head is taken as found. */
@@ -31,7 +31,9 @@ final class OwnValues {
     private final Sheet sheet;
     private final Ways ways;
     private final int[] index;
+    /** For every cell; those that are equal and not written have one list, but on sheets with few figures. */
     private final List<List<OwnValue>> values = new ArrayList<>();
+
     private final OwnValue[] carried;
     private final InTheHead right;
     private final double[] numbers;
@@ -51,10 +53,19 @@ final class OwnValues {
         index = new int[ways.size()];
         Arrays.fill(index, -1);
         for (int i = 0; i < wrong.size(); i++) index[wrong.get(i)] = i;
-        for (int cell = 0; cell < ways.size(); cell++) values.add(writtenFor(cell));
+        for (int cell = 0; cell < ways.size(); cell++) {
+            int first = figures < FIGURES_FOR_SEVERAL ? cell : firstUnwritten(cell);
+            values.add(first < cell && !sheet.written(cell) ? values.get(first) : writtenFor(cell));
+        }
         carried = new OwnValue[ways.size()];
         for (int cell = 0; cell < ways.size(); cell++) carryOn(cell);
         spread();
+    }
+
+    /** Of equal cells that are not written: whatever one of them may have been, all may. */
+    private int firstUnwritten(int cell) {
+        for (int equal : ways.equalTo(cell)) if (!sheet.written(equal)) return equal;
+        return cell;
     }
 
     /** The value written in a cell; for an unwritten one what is written in those equal to it. */
@@ -65,10 +76,11 @@ final class OwnValues {
             return written;
         }
         for (int equal : ways.equalTo(cell)) {
-            boolean fresh = sheet.written(equal)
-                    && written.size() < MOST_WRITTEN
-                    && written.stream().noneMatch(value -> value.span().mid() == sheet.value(equal));
-            if (fresh) written.add(writtenIn(equal));
+            if (!sheet.written(equal) || written.size() == MOST_WRITTEN) continue;
+            double one = sheet.value(equal);
+            long alike =
+                    written.stream().filter(value -> value.span().mid() == one).count();
+            if (alike < MOST_ALIKE) written.add(writtenIn(equal));
         }
         return written;
     }
@@ -89,14 +101,15 @@ final class OwnValues {
         for (Way way : ways.to(cell)) {
             if (!way.own()) continue;
             Tried own = carriedBy(way);
-            if (own != null) carried[cell] = inTheHead(own);
+            if (own != null) carried[cell] = own.inTheHead(figures);
             break;
         }
         OwnValue rightOne =
                 right.holds(cell, figures) ? new OwnValue(right.span(cell, figures), new BitSet(), -1, false) : null;
         if (carried[cell] == null) carried[cell] = rightOne;
-        boolean fresh = carried[cell] != null && (!carried[cell].restsOn().isEmpty() || known.isEmpty());
-        if (fresh) known.add(carried[cell]);
+        OwnValue step = carried[cell];
+        boolean fresh = step != null && (!step.restsOn().isEmpty() || known.isEmpty());
+        if (fresh && known.stream().noneMatch(value -> value.covers(step.span(), step.restsOn()))) known.add(step);
         if (rightOne != null
                 && known.stream().noneMatch(value -> value.restsOn().isEmpty())) known.add(rightOne);
     }
@@ -114,51 +127,31 @@ final class OwnValues {
         return span.finite() ? new Tried(way, inputs, restsOn, span) : null;
     }
 
-    private OwnValue inTheHead(Tried tried) {
-        // A value that is only copied is not rounded again, and one that is copied from the sheet is written.
-        if (tried.way().copies())
-            return new OwnValue(tried.span(), tried.restsOn(), tried.inputs()[0].source(), tried.inputs()[0].plain());
-        boolean plain = tried.restsOn().cardinality() == 1
-                && !tried.headUsed()
-                && !tried.way().subtracts();
-        return new OwnValue(tried.span().widenedByRounding(figures), tried.restsOn(), -1, plain);
-    }
-
-    /** From wrong answers on through relations with one value in the head at most. */
+    /** From wrong answers on through one relation, with one value in the head at most. */
     private void spread() {
-        Deque<Integer> changed = new ArrayDeque<>();
-        BitSet waiting = new BitSet();
+        BitSet wrongly = new BitSet();
+        BitSet targets = new BitSet();
         for (int cell = 0; cell < ways.size(); cell++) {
             if (values.get(cell).stream().allMatch(value -> value.restsOn().isEmpty())) continue;
-            changed.add(cell);
-            waiting.set(cell);
+            wrongly.set(cell);
+            for (int target : ways.neighbours(cell)) if (!sheet.written(target)) targets.set(target);
         }
-        while (!changed.isEmpty() && work < MOST_WORK) {
-            int from = changed.poll();
-            waiting.clear(from);
-            for (int target : ways.neighbours(from)) {
-                if (sheet.written(target) || target == from || !grew(target, from) || waiting.get(target)) continue;
-                waiting.set(target);
-                changed.add(target);
-            }
-        }
+        // Nobody goes on in the head from what was worked in the head, so what is found is not used to find more.
+        List<Tried> found = new ArrayList<>();
+        targets.stream().takeWhile(target -> work < MOST_WORK).forEach(target -> {
+            for (Way way : ways.workedTo(target))
+                if (!way.allInputs(input -> !wrongly.get(input))) forEach(way, false, found::add);
+        });
+        found.forEach(this::keep);
     }
 
-    private boolean grew(int target, int from) {
-        int before = values.get(target).size();
-        for (Way way : ways.workedTo(target)) {
-            if (!way.allInputs(input -> input != from)) forEach(way, false, tried -> keep(target, tried));
-        }
-        return values.get(target).size() > before;
-    }
-
-    private void keep(int cell, Tried tried) {
-        List<OwnValue> known = values.get(cell);
+    private void keep(Tried tried) {
+        List<OwnValue> known = values.get(tried.way().target());
         // Nothing is below zero in a circuit with one source: nobody goes on with what comes out so.
         boolean sensible = tried.span().finite() && tried.span().mid() > 0;
         if (tried.restsOn().isEmpty() || !sensible || known.size() >= MOST_A_CELL) return;
-        if (known.stream().anyMatch(value -> value.covers(tried))) return;
-        known.add(inTheHead(tried));
+        if (known.stream().anyMatch(value -> value.covers(tried.span(), tried.restsOn()))) return;
+        known.add(tried.inTheHead(figures));
     }
 
     /** Works a way with every choice of values that has one in the head at most; one that is subtracted is plain. */
@@ -174,7 +167,7 @@ final class OwnValues {
             OwnValue[] chosen = new OwnValue[at.length];
             for (int k = 0; k < at.length; k++)
                 chosen[k] = values.get(way.inputs()[k]).get(at[k]);
-            if (allowed(way, chosen, differences)) use.accept(work(way, chosen));
+            if (allowed(way, chosen, differences)) use.accept(Tried.of(way, chosen, numbers));
             int k = 0;
             while (k < at.length && ++at[k] == values.get(way.inputs()[k]).size()) at[k++] = 0;
             if (k == at.length) return;
@@ -223,24 +216,5 @@ final class OwnValues {
                 chosen[k] = chosen[k].unrounded();
         }
         return true;
-    }
-
-    /** With one value in the head that is not subtracted a formula only grows or only falls with it. */
-    private Tried work(Way way, OwnValue[] chosen) {
-        BitSet restsOn = new BitSet();
-        int head = -1;
-        for (int k = 0; k < chosen.length; k++) {
-            restsOn.or(chosen[k].restsOn());
-            numbers[way.inputs()[k]] = chosen[k].span().mid();
-            if (chosen[k].inTheHead()
-                    && chosen[k].span().lo() < chosen[k].span().hi()) head = k;
-        }
-        double mid = way.compiled().of(numbers);
-        if (head < 0) return new Tried(way, chosen, restsOn, Span.exactly(mid));
-        numbers[way.inputs()[head]] = chosen[head].span().lo();
-        double one = way.compiled().of(numbers);
-        numbers[way.inputs()[head]] = chosen[head].span().hi();
-        double other = way.compiled().of(numbers);
-        return new Tried(way, chosen, restsOn, new Span(Math.min(one, other), mid, Math.max(one, other)));
     }
 }
