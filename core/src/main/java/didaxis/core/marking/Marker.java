@@ -165,19 +165,11 @@ public final class Marker {
                         .thenComparingInt(one -> one.restsOn().cardinality()))
                 .toList();
         SlipSearch slips = new SlipSearch(sheet, twins(), grounding, reads, wrong);
-        BitSet ideas = new BitSet();
-        for (int k = 0; k < wrong.size(); k++) ideas.set(k, slips.isIdea(wrong.get(k)));
-        // Within a task a learner may have begun anywhere, and most likely with an idea that is known to go wrong.
-        int[] likeliest = IntStream.range(0, wrong.size())
-                .boxed()
-                .sorted(Comparator.comparingInt((Integer k) -> order.task(ways.cell(wrong.get(k))))
-                        .thenComparing(k -> !ideas.get(k)))
-                .mapToInt(Integer::intValue)
-                .toArray();
+        int[] likeliest = likeliest(wrong, slips, order);
         BitSet origins = Origins.fewest(wrong.size(), all, likeliest);
         Set<Integer> starts = origins.stream().map(wrong::get).boxed().collect(Collectors.toSet());
         starts.forEach(number -> {
-            List<NamedSlip> named = slips.named(number, starts);
+            List<NamedSlip> named = slips.named(number, starts, leading(number, wrong, origins, all));
             Cell cell = ways.cell(number);
             if (!named.isEmpty())
                 findings.put(cell, new Finding.Slipped(cell, ways.truth(number), reads.get(number), named));
@@ -192,6 +184,30 @@ public final class Marker {
             Cell cell = ways.cell(number);
             findings.put(cell, new Finding.FollowThrough(cell, ways.truth(number), reads.get(number), how));
         }
+    }
+
+    /** Within a task a learner may have begun anywhere, and most likely with an idea that is known to go wrong. */
+    private int[] likeliest(List<Integer> wrong, SlipSearch slips, SheetOrder order) {
+        BitSet ideas = new BitSet();
+        for (int k = 0; k < wrong.size(); k++) ideas.set(k, slips.isIdeaFromTheStart(wrong.get(k)));
+        return IntStream.range(0, wrong.size())
+                .boxed()
+                .sorted(Comparator.comparingInt((Integer k) -> order.task(ways.cell(wrong.get(k))))
+                        .thenComparing(k -> !ideas.get(k)))
+                .mapToInt(Integer::intValue)
+                .toArray();
+    }
+
+    /** The answers that lead to an origin, each alone and to the figures written. */
+    private static List<Integer> leading(int origin, List<Integer> wrong, BitSet origins, List<Explanation> all) {
+        return all.stream()
+                .filter(one -> one.exactly()
+                        && wrong.get(one.target()) == origin
+                        && one.restsOn().cardinality() == 1)
+                .map(one -> one.restsOn().nextSetBit(0))
+                .filter(other -> !origins.get(other))
+                .map(wrong::get)
+                .toList();
     }
 
     /** Explanations of wrong answers by the whole working from what stands before them on the sheet. */

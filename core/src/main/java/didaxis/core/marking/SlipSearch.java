@@ -6,11 +6,14 @@ import didaxis.core.quantity.Quantity;
 import didaxis.core.quantity.Reading;
 import didaxis.core.slip.Slip;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * Which slips give a wrong answer of one sheet, on the true values and on the learner's own. A slip of an idea counts
@@ -44,29 +47,55 @@ final class SlipSearch {
      * The slips that give a wrong answer, the simplest first.
      *
      * @param origins the answers where errors start
+     * @param leading later answers, none of them an origin, of which each leads to it: a learner may have come from there
      */
-    List<NamedSlip> named(int cell, Set<Integer> origins) {
+    List<NamedSlip> named(int cell, Set<Integer> origins, Collection<Integer> leading) {
         List<NamedSlip> impossible = new Impossible(values).of(cell);
+        // A resistance is worked from others, and hardly from a voltage or a current.
+        List<NamedSlip> ahead = values.isResistance(cell)
+                ? List.of()
+                : leading.stream().flatMap(other -> idea(other).stream()).toList();
         Map<Slip, NamedSlip> named = new LinkedHashMap<>();
         List<NamedSlip> inOrder = new ArrayList<>(direct(cell, origins));
+        if (inOrder.stream().noneMatch(slip -> slip.slip().sort() == Slip.Sort.IDEA)) inOrder.addAll(ahead);
         inOrder.sort(Comparator.comparing(NamedSlip::slip));
         inOrder.addAll(carried.of(cell));
+        inOrder.addAll(ahead);
         // What cannot be is told where nothing says how it came.
         inOrder.addAll(impossible);
         inOrder.forEach(slip -> named.putIfAbsent(slip.slip(), slip));
         return List.copyOf(named.values());
     }
 
-    /** Whether a way of thinking leads from what is right to a wrong answer, so that an error is likely to start there. */
-    boolean isIdea(int cell) {
+    /**
+     * Whether a way of thinking leads to a wrong answer from what a learner had before anything was worked out here, so that
+     * an error is likely to start there.
+     */
+    boolean isIdeaFromTheStart(int cell) {
+        return ideas(cell).anyMatch(twin -> {
+            double value = twin.compiled().of(values.atHand);
+            boolean simplified = !twin.allInputs(input -> sheet.written(input) || !values.isResistance(input));
+            return values.isTelling(cell, value, SheetValues.TELLING_FIGURES)
+                    || simplified && values.isNear(cell, value);
+        });
+    }
+
+    /** The way of thinking that leads from what is right, written or not, to a wrong answer. */
+    private Optional<NamedSlip> idea(int cell) {
+        return ideas(cell)
+                .filter(twin -> {
+                    double value = twin.compiled().of(values.own);
+                    return values.isTelling(cell, value, SheetValues.TELLING_FIGURES) || inTheHead(twin, value);
+                })
+                .findFirst()
+                .map(twin -> twin.named(values, values.own));
+    }
+
+    /** Wrong ways of thinking that rest on nothing wrong. */
+    private Stream<Ready> ideas(int cell) {
         // Hardly anybody goes on from a power.
-        if (ways.cell(cell).quantity() == Quantity.POWER) return false;
-        for (Ready twin : twins.to(cell)) {
-            if (!twin.isIdea() || !twin.allInputs(input -> !values.isOpen(input))) continue;
-            double value = twin.compiled().of(values.own);
-            if (values.isTelling(cell, value, SheetValues.TELLING_FIGURES) || inTheHead(twin, value)) return true;
-        }
-        return false;
+        if (ways.cell(cell).quantity() == Quantity.POWER) return Stream.empty();
+        return twins.to(cell).stream().filter(twin -> twin.isIdea() && twin.allInputs(input -> !values.isOpen(input)));
     }
 
     private List<NamedSlip> direct(int cell, Set<Integer> origins) {

@@ -38,7 +38,9 @@ public final class LearnerWork {
         /** Any law that gives the cell from those before it. */
         ANY_LAW,
         /** Any law, and the cells in any order. */
-        ANY_ORDER
+        ANY_ORDER,
+        /** The usual ways, and what is written by a hand of its own as soon as that hand can. */
+        HAND_FIRST
     }
 
     private static final double FURTHEST = 5;
@@ -110,9 +112,7 @@ public final class LearnerWork {
     /** The same where not all cells are asked: only what is asked is written down, and the usual ways go by that. */
     public Map<Cell, String> worked(
             Precision precision, Map<Cell, Double> spoiled, Habit habit, Set<Cell> asked, Random random) {
-        Map<Cell, String> worked = written(precision, spoiled(precision, spoiled), habit, asked, random);
-        worked.keySet().retainAll(asked);
-        return worked;
+        return written(precision, spoiled(precision, spoiled), habit, asked, random);
     }
 
     /** Cells to be asked: each with this chance, and these in any case. */
@@ -136,7 +136,8 @@ public final class LearnerWork {
         return written(precision, hands, habit, Set.copyOf(cells()), random);
     }
 
-    private Map<Cell, String> written(
+    /** The same where not all cells are asked: only what is asked is written down, and the usual ways go by that. */
+    public Map<Cell, String> written(
             Precision precision, Map<Cell, Hand> hands, Habit habit, Set<Cell> asked, Random random) {
         Set<Cell> onPaper = new HashSet<>(asked);
         onPaper.addAll(given());
@@ -144,16 +145,19 @@ public final class LearnerWork {
         Map<Cell, String> written = new LinkedHashMap<>();
         List<Step> left = new ArrayList<>(steps);
         while (!left.isEmpty()) {
-            Step step = habit == Habit.ANY_ORDER ? anyOf(left, known, random) : left.get(0);
+            Step step = next(left, known, hands, habit, random);
             left.remove(step);
             List<Formula> ways = ways(step, habit, known, onPaper);
             Formula way = ways.isEmpty() ? step.formula() : ways.get(random.nextInt(ways.size()));
-            double value = way.with(new Evaluation(known::get));
+            // A hand that is first needs none.
+            double value = known.keySet().containsAll(FormulaCells.in(way))
+                    ? way.with(new Evaluation(known::get))
+                    : Double.NaN;
             Hand hand = hands.getOrDefault(
                     step.cell(), (own, right) -> rounded(right, precision).toPlainString());
             String digits = hand.write(cell -> known.getOrDefault(cell, Double.NaN), value);
             known.put(step.cell(), Double.parseDouble(digits));
-            written.put(step.cell(), digits);
+            if (asked.contains(step.cell())) written.put(step.cell(), digits);
         }
         return written;
     }
@@ -161,9 +165,31 @@ public final class LearnerWork {
     private List<Formula> ways(Step step, Habit habit, Map<Cell, Double> known, Set<Cell> onPaper) {
         if (habit == Habit.OWN_STEPS) return List.of();
         List<Formula> all = ways(step.cell(), known);
-        if (habit != Habit.USUAL_WAYS) return all;
+        if (habit == Habit.ANY_LAW || habit == Habit.ANY_ORDER) return all;
         // What is plainly nothing is not worked out.
         return step.formula() instanceof Formula.Number ? List.of() : UsualWays.of(all, known, onPaper);
+    }
+
+    private Step next(List<Step> left, Map<Cell, Double> known, Map<Cell, Hand> hands, Habit habit, Random random) {
+        return switch (habit) {
+            case ANY_ORDER -> anyOf(left, known, random);
+            case HAND_FIRST ->
+                left.stream()
+                        .filter(step -> hands.containsKey(step.cell()) && isReady(hands.get(step.cell()), known))
+                        .findFirst()
+                        .orElse(left.get(0));
+            default -> left.get(0);
+        };
+    }
+
+    /** Whether a hand needs nothing that is not known, and not what the cell should be either. */
+    private static boolean isReady(Hand hand, Map<Cell, Double> known) {
+        try {
+            double written = Double.parseDouble(hand.write(cell -> known.getOrDefault(cell, Double.NaN), Double.NaN));
+            return Double.isFinite(written);
+        } catch (ArithmeticException | NumberFormatException notYet) {
+            return false;
+        }
     }
 
     private Step anyOf(List<Step> left, Map<Cell, Double> known, Random random) {

@@ -104,6 +104,26 @@ class MarkerTest {
                 // The voltage is shared equally; the current was worked from that and is no origin though it comes
                 // first.
                 "12 V : R1=3 + R2=5 ~ R1 current 2.00 A; R1 voltage 6.00 V ~ FollowThrough VOLTAGE_SHARED_EQUALLY",
+                // Nobody wrote the whole current, and R3's voltage is what it would give by chance only.
+                "7 V : R1=86 || R2=100 || (R3=97 + R4=7.6 + R5=6.1) ~ R2 voltage 24.1; R345 current 0.217; R3 voltage 21.0;"
+                        + " R4 voltage 1.65 ~ Wrong FollowThrough FollowThrough FollowThrough",
+                // Where it is written, the part's voltage is the origin and not that of the branches.
+                "16 V : R1=5 + (R2=12 || R3=4) ~ R1 current 2 A; R23 voltage 24 V; R2 current 2.00 A; R2 voltage 24.0 V"
+                        + " ~ Right FollowThrough FollowThrough SUPPLY_CURRENT_IN_EVERY_BRANCH",
+                // A resistance does not come of a current that nobody wrote.
+                "17 V : R1=86k + R2=3.1 + (R4=15 || R5=470 || R6=17) ~ R456 resistance 17.1; R1 current 0.000198;"
+                        + " R4 voltage 0.00339; R6 voltage 0.00339; R6 current 0.000199"
+                        + " ~ PARALLEL_ABOVE_SMALLEST_BRANCH Right FollowThrough FollowThrough FollowThrough",
+                // Where it is not, what came of it is told by it, though R2 has 12 Ω as well.
+                "16 V r=1 : R1=4 + (R2=12 || R3=4) ~ R2 current 1.00 A; R3 current 1.00 A; R2 voltage 12.0 V; R3 voltage 4.00 V"
+                        + " ~ FollowThrough FollowThrough CURRENT_SHARED_EQUALLY CURRENT_SHARED_EQUALLY",
+                // Two answers for one voltage: one of them follows, and the other from it.
+                "97 V r=5 : R1=1.2 + (V1[R2=49] || R3=320) ~ total current 1.99; internal voltage 9.95; R1 voltage 13.6;"
+                        + " V1 voltage 73.5; R2 current 1.73; R3 voltage 73.5"
+                        + " ~ Right Right Wrong FollowThrough Right FollowThrough",
+                // What one part of a branch carries in the head, the others carry too.
+                "7k V : (R1=92k + (R2=630 || R3=4k)) || R4=38.9 ~ R23 resistance 544; total current 720; R2 current 0.262;"
+                        + " R3 current 0.0412 ~ Right Wrong FollowThrough FollowThrough",
             })
     void answersAreJudgedByWhatLeadsToThem(String notation, String answers, String expected) {
         List<Finding> findings = mark(notation, answers);
