@@ -52,7 +52,7 @@ public final class KeyToPaint {
             }
             """;
 
-    /** How long the last analysis took, seen from the browser. */
+    /** How long the last analysis took, seen from the browser; nothing until it is answered. */
     private static final String SERVER = """
             () => performance.getEntriesByType('resource')
                 .filter((one) => one.name.includes('/api/circuits/analysis'))
@@ -93,6 +93,7 @@ public final class KeyToPaint {
                 page.evaluate("() => performance.clearResourceTimings()");
                 page.keyboard().press("End");
                 page.keyboard().press("5");
+                page.waitForFunction(SERVER);
                 page.waitForTimeout(400);
                 if (k >= WARM_UP) server.add(page.evaluate(SERVER));
             }
