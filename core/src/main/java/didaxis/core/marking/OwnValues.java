@@ -5,8 +5,11 @@ import didaxis.core.quantity.Quantity;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 
 /**
  * The values every cell may have had for one learner: what is written in it, or in a cell equal to it; what the working's
@@ -54,16 +57,17 @@ final class OwnValues {
         Arrays.fill(index, -1);
         for (int i = 0; i < wrong.size(); i++) index[wrong.get(i)] = i;
         for (int cell = 0; cell < ways.size(); cell++) {
-            int first = figures < FIGURES_FOR_SEVERAL ? cell : firstUnwritten(cell);
-            values.add(first < cell && !sheet.written(cell) ? values.get(first) : writtenFor(cell));
+            int first = sharing(cell);
+            values.add(first < cell ? values.get(first) : writtenFor(cell));
         }
         carried = new OwnValue[ways.size()];
         for (int cell = 0; cell < ways.size(); cell++) carryOn(cell);
         spread();
     }
 
-    /** Of equal cells that are not written: whatever one of them may have been, all may. */
-    private int firstUnwritten(int cell) {
+    /** The first of the cells whose values are a cell's own: whatever one of equal unwritten cells may have been, all may. */
+    private int sharing(int cell) {
+        if (sheet.written(cell) || figures < FIGURES_FOR_SEVERAL) return cell;
         for (int equal : ways.equalTo(cell)) if (!sheet.written(equal)) return equal;
         return cell;
     }
@@ -137,21 +141,23 @@ final class OwnValues {
             for (int target : ways.neighbours(cell)) if (!sheet.written(target)) targets.set(target);
         }
         // Nobody goes on in the head from what was worked in the head, so what is found is not used to find more.
-        List<Tried> found = new ArrayList<>();
+        Map<Integer, List<OwnValue>> found = new LinkedHashMap<>();
         targets.stream().takeWhile(target -> work < MOST_WORK).forEach(target -> {
+            List<OwnValue> more = found.computeIfAbsent(sharing(target), one -> new ArrayList<>());
             for (Way way : ways.workedTo(target))
-                if (!way.allInputs(input -> !wrongly.get(input))) forEach(way, false, found::add);
+                if (!way.allInputs(input -> !wrongly.get(input)))
+                    forEach(way, false, tried -> keep(tried, values.get(target), more));
         });
-        found.forEach(this::keep);
+        found.forEach((cell, more) -> values.get(cell).addAll(more));
     }
 
-    private void keep(Tried tried) {
-        List<OwnValue> known = values.get(tried.way().target());
+    private void keep(Tried tried, List<OwnValue> known, List<OwnValue> more) {
         // Nothing is below zero in a circuit with one source: nobody goes on with what comes out so.
         boolean sensible = tried.span().finite() && tried.span().mid() > 0;
-        if (tried.restsOn().isEmpty() || !sensible || known.size() >= MOST_A_CELL) return;
-        if (known.stream().anyMatch(value -> value.covers(tried.span(), tried.restsOn()))) return;
-        known.add(tried.inTheHead(figures));
+        if (tried.restsOn().isEmpty() || !sensible || known.size() + more.size() >= MOST_A_CELL) return;
+        boolean covered = Stream.concat(known.stream(), more.stream())
+                .anyMatch(value -> value.covers(tried.span(), tried.restsOn()));
+        if (!covered) more.add(tried.inTheHead(figures));
     }
 
     /** Works a way with every choice of values that has one in the head at most; one that is subtracted is plain. */
