@@ -24,25 +24,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
-import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 
 /** A circuit's chart worked by made-up learners: rounded as they go, with errors carried on, or guessed. */
 public final class LearnerWork {
-    /** By which way a learner comes to a cell. */
-    public enum Habit {
-        /** The steps of the worked solution. */
-        OWN_STEPS,
-        /** Any of the {@link UsualWays} to the cell from those before it. */
-        USUAL_WAYS,
-        /** Any law that gives the cell from those before it. */
-        ANY_LAW,
-        /** Any law, and the cells in any order. */
-        ANY_ORDER,
-        /** The usual ways, and what is written by a hand of its own as soon as that hand can. */
-        HAND_FIRST
-    }
-
     private static final double FURTHEST = 5;
     private static final double NEAREST = 1.15;
 
@@ -122,11 +107,6 @@ public final class LearnerWork {
                 .collect(Collectors.toSet());
     }
 
-    /** How a learner writes one cell down, of what the others are to the learner and what it should be by these. */
-    public interface Hand {
-        String write(ToDoubleFunction<Cell> known, double value);
-    }
-
     /**
      * Every cell worked out and rounded, each from rounded values.
      *
@@ -175,21 +155,12 @@ public final class LearnerWork {
             case ANY_ORDER -> anyOf(left, known, random);
             case HAND_FIRST ->
                 left.stream()
-                        .filter(step -> hands.containsKey(step.cell()) && isReady(hands.get(step.cell()), known))
+                        .filter(step -> hands.containsKey(step.cell())
+                                && hands.get(step.cell()).isReady(known))
                         .findFirst()
                         .orElse(left.get(0));
             default -> left.get(0);
         };
-    }
-
-    /** Whether a hand needs nothing that is not known, and not what the cell should be either. */
-    private static boolean isReady(Hand hand, Map<Cell, Double> known) {
-        try {
-            double written = Double.parseDouble(hand.write(cell -> known.getOrDefault(cell, Double.NaN), Double.NaN));
-            return Double.isFinite(written);
-        } catch (ArithmeticException | NumberFormatException notYet) {
-            return false;
-        }
     }
 
     private Step anyOf(List<Step> left, Map<Cell, Double> known, Random random) {

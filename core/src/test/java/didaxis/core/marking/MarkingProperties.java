@@ -8,7 +8,6 @@ import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.RandomCircuits;
 import didaxis.core.circuit.Subject;
 import didaxis.core.law.Relations;
-import didaxis.core.marking.LearnerWork.Habit;
 import didaxis.core.notation.Notation;
 import didaxis.core.quantity.Amount;
 import didaxis.core.quantity.AmountFormat;

@@ -6,7 +6,6 @@ import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Outline;
 import didaxis.core.circuit.Subject;
 import didaxis.core.circuit.Subjects;
-import didaxis.core.marking.LearnerWork.Hand;
 import didaxis.core.quantity.Quantity;
 import didaxis.core.solving.OperatingPoint;
 import java.math.BigDecimal;

@@ -6,7 +6,6 @@ import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.RandomCircuits;
 import didaxis.core.circuit.Source;
-import didaxis.core.marking.LearnerWork.Habit;
 import didaxis.core.notation.Notation;
 import didaxis.core.quantity.Precision;
 import didaxis.core.slip.Slip;
