@@ -189,7 +189,7 @@ public final class Marker {
     /** Within a task a learner may have begun anywhere, and most likely with an idea that is known to go wrong. */
     private int[] likeliest(List<Integer> wrong, SlipSearch slips, SheetOrder order) {
         BitSet ideas = new BitSet();
-        for (int k = 0; k < wrong.size(); k++) ideas.set(k, slips.isIdeaFromTheStart(wrong.get(k)));
+        for (int k = 0; k < wrong.size(); k++) ideas.set(k, slips.isIdea(wrong.get(k)));
         return IntStream.range(0, wrong.size())
                 .boxed()
                 .sorted(Comparator.comparingInt((Integer k) -> order.task(ways.cell(wrong.get(k))))

@@ -32,8 +32,6 @@ final class SheetValues {
     final double[] own;
     /** What is written, or else what the working makes of what is. */
     final double[] carried;
-    /** What is written, there or in a cell equal to it, or is a resistance that was simplified to; else not a number. */
-    final double[] atHand;
 
     SheetValues(Sheet sheet, Map<Integer, Reading.Read> reads) {
         this.sheet = sheet;
@@ -41,7 +39,6 @@ final class SheetValues {
         this.reads = reads;
         truth = values(cell -> sheet.kind(cell) == Kind.GIVEN ? sheet.value(cell) : ways.truth(cell));
         own = values(cell -> sheet.written(cell) ? sheet.value(cell) : ways.truth(cell));
-        atHand = values(cell -> sheet.written(cell) || isResistance(cell) ? own[cell] : writtenElsewhere(cell));
         carried = own.clone();
         for (int cell = 0; cell < carried.length; cell++) if (!sheet.written(cell)) carryOn(cell, carried);
     }
@@ -50,11 +47,6 @@ final class SheetValues {
         double[] values = new double[ways.size()];
         for (int cell = 0; cell < values.length; cell++) values[cell] = value.applyAsDouble(cell);
         return values;
-    }
-
-    private double writtenElsewhere(int cell) {
-        for (int equal : ways.equalTo(cell)) if (sheet.written(equal) && !isOpen(equal)) return sheet.value(equal);
-        return Double.NaN;
     }
 
     /** Puts what the working's own step makes of these values into a cell. */

@@ -68,27 +68,25 @@ final class SlipSearch {
     }
 
     /**
-     * Whether a way of thinking leads to a wrong answer from what a learner had before anything was worked out here, so that
-     * an error is likely to start there.
+     * Whether a way of thinking leads from what is right, written or not, to a wrong answer, so that an error is likely to
+     * start there. Only a resistance may have been rounded in the head: of other numbers too many are near by chance.
      */
-    boolean isIdeaFromTheStart(int cell) {
+    boolean isIdea(int cell) {
         return ideas(cell).anyMatch(twin -> {
-            double value = twin.compiled().of(values.atHand);
-            boolean simplified = !twin.allInputs(input -> sheet.written(input) || !values.isResistance(input));
-            return values.isTelling(cell, value, SheetValues.TELLING_FIGURES)
-                    || simplified && values.isNear(cell, value);
+            boolean simplified = twin.allInputs(input -> sheet.written(input) || values.isResistance(input));
+            return leads(twin, simplified);
         });
     }
 
     /** The way of thinking that leads from what is right, written or not, to a wrong answer. */
     private Optional<NamedSlip> idea(int cell) {
-        return ideas(cell)
-                .filter(twin -> {
-                    double value = twin.compiled().of(values.own);
-                    return values.isTelling(cell, value, SheetValues.TELLING_FIGURES) || inTheHead(twin, value);
-                })
-                .findFirst()
-                .map(twin -> twin.named(values, values.own));
+        return ideas(cell).filter(twin -> leads(twin, true)).findFirst().map(twin -> twin.named(values, values.own));
+    }
+
+    private boolean leads(Ready twin, boolean mayBeRounded) {
+        double value = twin.compiled().of(values.own);
+        return values.isTelling(twin.target(), value, SheetValues.TELLING_FIGURES)
+                || mayBeRounded && inTheHead(twin, value);
     }
 
     /** Wrong ways of thinking that rest on nothing wrong. */

@@ -114,9 +114,12 @@ class MarkerTest {
                 "17 V : R1=86k + R2=3.1 + (R4=15 || R5=470 || R6=17) ~ R456 resistance 17.1; R1 current 0.000198;"
                         + " R4 voltage 0.00339; R6 voltage 0.00339; R6 current 0.000199"
                         + " ~ PARALLEL_ABOVE_SMALLEST_BRANCH Right FollowThrough FollowThrough FollowThrough",
-                // Where it is not, what came of it is told by it, though R2 has 12 Ω as well.
+                // An idea is the origin though nobody wrote the current that is shared, and what came of it comes
+                // first.
                 "16 V r=1 : R1=4 + (R2=12 || R3=4) ~ R2 current 1.00 A; R3 current 1.00 A; R2 voltage 12.0 V; R3 voltage 4.00 V"
-                        + " ~ FollowThrough FollowThrough CURRENT_SHARED_EQUALLY CURRENT_SHARED_EQUALLY",
+                        + " ~ CURRENT_SHARED_EQUALLY CURRENT_SHARED_EQUALLY FollowThrough FollowThrough",
+                "18 V r=0.5 : R1=4 + (R2=12 || R3=6) ~ R2 current 1.06 A; R2 voltage 12.7 V"
+                        + " ~ CURRENT_SHARED_EQUALLY FollowThrough",
                 // Two answers for one voltage: one of them follows, and the other from it.
                 "97 V r=5 : R1=1.2 + (V1[R2=49] || R3=320) ~ total current 1.99; internal voltage 9.95; R1 voltage 13.6;"
                         + " V1 voltage 73.5; R2 current 1.73; R3 voltage 73.5"

@@ -18,6 +18,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
+import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -36,8 +37,12 @@ class SlipProperties {
 
     private static final FindingSentence SENTENCES = new FindingSentence(MarkingStyle.STANDARD.format());
 
-    /** One learner's sheet with one slip in it. */
-    private record Slipped(LearnerWork work, Cell cell, Map<Cell, String> answers) {
+    /** One learner's sheet with one slip in it, and the chance that goes on from there. */
+    private record Slipped(LearnerWork work, Cell cell, Map<Cell, String> answers, Random random) {
+        String circuit() {
+            return Notation.print(work.relations().chart().circuit());
+        }
+
         boolean isVisible(Slip slip) {
             double written = Double.parseDouble(answers.get(cell));
             double truth = work.truth(cell);
@@ -62,35 +67,25 @@ class SlipProperties {
             })
     void aSlipThatIsCarriedOnIsNamed(Slip slip) {
         List<String> missed = new ArrayList<>();
-        int sheets = 0;
-        for (long seed = 0; sheets < SHEETS && seed < 20L * SHEETS; seed++) {
-            Random random = new Random(seed);
-            Optional<Slipped> sheet =
-                    sheet(slip, seed, Habit.OWN_STEPS, 1, random).filter(one -> one.isVisible(slip));
-            if (sheet.isEmpty()) continue;
-            sheets++;
+        List<Slipped> sheets = sheets(slip, Habit.OWN_STEPS, 1);
+        int tried = sheets.size();
+        for (Slipped sheet : sheets) {
+            Random random = sheet.random();
             // What is seen by what stands elsewhere must stand there, and so must what a missing digit is missed by.
             boolean all = slip.sort() == Slip.Sort.SHEET || slip == Slip.DIGIT_LEFT_OUT;
             double share = all || random.nextBoolean() ? 1 : 0.4;
-            Map<Cell, String> asked = LearnerWork.asked(
-                    sheet.get().answers(), share, Set.of(sheet.get().cell()), random);
-            List<Finding> findings = sheet.get().work().marker().mark(asked);
+            Map<Cell, String> asked = LearnerWork.asked(sheet.answers(), share, Set.of(sheet.cell()), random);
+            List<Finding> findings = sheet.work().marker().mark(asked);
             if (findings.stream().anyMatch(finding -> names(finding, slip))) continue;
             // Cut off, it may be what the learner's own rounded values lead to.
             Finding own = findings.stream()
-                    .filter(finding -> finding.cell().equals(sheet.get().cell()))
+                    .filter(finding -> finding.cell().equals(sheet.cell()))
                     .findFirst()
                     .orElseThrow();
-            if (slip == Slip.CUT_OFF && own.earns()) sheets--;
-            else
-                missed.add(Notation.print(sheet.get().work().relations().chart().circuit()) + " " + own.cell() + ": "
-                        + SENTENCES.say(own));
+            if (slip == Slip.CUT_OFF && own.earns()) tried--;
+            else missed.add(sheet.circuit() + " " + own.cell() + ": " + SENTENCES.say(own));
         }
-        int tried = sheets;
-        assertTrue(tried >= SHEETS / 4, () -> slip + " on " + tried + " sheets only");
-        assertTrue(
-                missed.size() <= MOST_MISSED * tried,
-                () -> slip + " on " + tried + " sheets: " + missed.size() + "\n" + String.join("\n", missed));
+        assertSeldomMissed(slip, tried, missed);
     }
 
     /** Who thinks so does not wait until it is that cell's turn, and works the others from it. */
@@ -110,28 +105,37 @@ class SlipProperties {
             })
     void aSlipMadeBeforeItsTurnIsNamedWhereMostIsNotAsked(Slip slip) {
         List<String> missed = new ArrayList<>();
-        int sheets = 0;
-        for (long seed = 0; sheets < SHEETS && seed < 20L * SHEETS; seed++) {
-            Optional<Slipped> sheet =
-                    sheet(slip, seed, Habit.HAND_FIRST, ASKED, new Random(seed)).filter(one -> one.isVisible(slip));
-            if (sheet.isEmpty()) continue;
-            sheets++;
-            List<Finding> findings =
-                    sheet.get().work().marker().mark(sheet.get().answers());
+        List<Slipped> sheets = sheets(slip, Habit.HAND_FIRST, ASKED);
+        for (Slipped sheet : sheets) {
+            List<Finding> findings = sheet.work().marker().mark(sheet.answers());
             // Without the internal resistance the terminal voltage is the emf, whichever of them is told.
             Slip same = slip == Slip.EMF_TAKEN_FOR_TERMINAL_VOLTAGE ? Slip.INTERNAL_RESISTANCE_LEFT_OUT : slip;
             if (findings.stream().noneMatch(finding -> names(finding, slip) || names(finding, same)))
-                missed.add(Notation.print(sheet.get().work().relations().chart().circuit()) + " "
+                missed.add(sheet.circuit() + " "
                         + findings.stream().map(SENTENCES::say).toList());
         }
-        int tried = sheets;
+        assertSeldomMissed(slip, sheets.size(), missed);
+    }
+
+    private static void assertSeldomMissed(Slip slip, int tried, List<String> missed) {
         assertTrue(tried >= SHEETS / 4, () -> slip + " on " + tried + " sheets only");
-        assertTrue(missed.size() <= MOST_MISSED * tried, () -> slip + " on " + tried + " sheets: " + missed);
+        assertTrue(
+                missed.size() <= MOST_MISSED * tried,
+                () -> slip + " on " + tried + " sheets: " + missed.size() + "\n" + String.join("\n", missed));
     }
 
     private static boolean names(Finding finding, Slip slip) {
         return finding instanceof Finding.Slipped slipped
                 && slipped.slips().stream().anyMatch(named -> named.slip() == slip);
+    }
+
+    private static List<Slipped> sheets(Slip slip, Habit habit, double share) {
+        return LongStream.range(0, 20L * SHEETS)
+                .mapToObj(seed -> sheet(slip, seed, habit, share, new Random(seed)))
+                .flatMap(Optional::stream)
+                .filter(sheet -> sheet.isVisible(slip))
+                .limit(SHEETS)
+                .toList();
     }
 
     private static Optional<Slipped> sheet(Slip slip, long seed, Habit habit, double share, Random random) {
@@ -153,7 +157,7 @@ class SlipProperties {
                 Set<Cell> asked = share < 1 ? work.asked(share, Set.of(one.cell()), random) : Set.copyOf(work.cells());
                 Map<Cell, String> written =
                         work.written(PenSlip.WRITTEN, Map.of(one.cell(), one.hand()), habit, asked, random);
-                return Optional.of(new Slipped(work, one.cell(), written));
+                return Optional.of(new Slipped(work, one.cell(), written, random));
             } catch (ArithmeticException | NumberFormatException e) {
                 // Something it is worked from has no value yet, or comes to nothing.
                 return Optional.empty();
