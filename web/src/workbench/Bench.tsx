@@ -88,7 +88,7 @@ export function Bench({ person, history: first, draft, question, onBegun }: Benc
   const checked = useChecked(request, !problem && (inWords || (!!numbers && painted)))
   const values = useFoundValues(
     checked.settled,
-    !!numbers && !problem && (!!asking.vary?.length || view.view === 'question'),
+    checked.upToDate && !!numbers && (!!asking.vary?.length || view.view === 'question'),
   )
   useCircuitAddress(view, notation, !question)
   const nice = useNiceValues(request, take)

@@ -35,7 +35,9 @@ function Panel({ checked, inHand }: { checked: Partial<Checked>; inHand: string 
   return (
     <QuestionPanel
       analysis={analysis}
-      checked={{ settled: { body: { notation: '9 V : R1=3', tasks: [] } }, ...checked } as Checked}
+      checked={
+        { settled: { body: { notation: '9 V : R1=3', tasks: [] } }, upToDate: true, ...checked } as Checked
+      }
       states={states}
       asking={now}
       onAsking={(next) => {

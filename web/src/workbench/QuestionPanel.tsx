@@ -1,13 +1,11 @@
-import { Alert, Button, Group, Select, Text, Textarea, type OptionsFilter } from '@mantine/core'
-import { useHotkeys } from '@mantine/hooks'
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useRef, useState } from 'react'
+import { Alert, Button, Group, Textarea } from '@mantine/core'
+import { useState } from 'react'
 import { useTranslation } from 'react-i18next'
 import type { Schemas } from '../api/client'
-import { offersQuery } from '../api/queries'
 import { announce } from '../ui/announce'
 import type { Asking, TaskBody } from './asking'
 import { MoreOfQuestion } from './MoreOfQuestion'
+import { Offers } from './Offers'
 import classes from './QuestionPanel.module.css'
 import { TaskLine } from './TaskLine'
 import { ValuesOfQuestion } from './ValuesOfQuestion'
@@ -137,7 +135,13 @@ export function QuestionPanel(props: QuestionPanelProps) {
             {flaw.sentence}
           </p>
         ))}
-      <Offers request={checked.settled} state={states.state} inHand={inHand} onAsk={ask} ready={!problem} />
+      <Offers
+        request={checked.settled}
+        state={states.state}
+        inHand={inHand}
+        onAsk={ask}
+        ready={checked.upToDate && !problem}
+      />
       <Group gap="sm" mt="sm">
         <Button variant="default" onClick={onTry} disabled={!whole}>
           {t('task.try')}
@@ -146,103 +150,6 @@ export function QuestionPanel(props: QuestionPanelProps) {
           {t('memo.title')}
         </Button>
       </Group>
-    </div>
-  )
-}
-
-const FEW = 4
-
-/** All the words that were typed stand in a prompt, in whatever order. */
-const withAllWords: OptionsFilter = ({ options, search }) => {
-  const words = search.toLowerCase().split(/\s+/)
-  return options.filter(
-    (option) => 'label' in option && words.every((word) => option.label.toLowerCase().includes(word)),
-  )
-}
-
-interface OffersProps {
-  request: Schemas['QuestionToCheck']
-  state: number
-  inHand: string
-  onAsk: (tasks: TaskBody[]) => void
-  ready: boolean
-}
-
-/** What else could be asked: found by typing, what is about the thing in hand first, the likeliest as buttons. */
-function Offers({ request, state, inHand, onAsk, ready }: OffersProps) {
-  const { t } = useTranslation()
-  const field = useRef<HTMLInputElement>(null)
-  const [typed, setTyped] = useState('')
-  const offers = useQuery({
-    // What stands above the tasks changes nothing of it.
-    ...offersQuery({ ...request, body: { ...request.body, stem: '' }, state }),
-    enabled: ready,
-    placeholderData: keepPreviousData,
-  }).data
-  const about = inHand === 'source' ? 'total' : inHand
-  const rank = ({ about: subjects }: Schemas['OfferView']) => (about && subjects.includes(about) ? 0 : 1)
-  const all = [...(offers?.offers ?? [])].sort((one, other) => rank(one) - rank(other))
-  useHotkeys([['mod+J', () => field.current?.focus()]])
-  return (
-    <div className={classes.offers}>
-      <Select
-        ref={field}
-        label={t('task.ask')}
-        placeholder={t('task.askHint')}
-        searchable
-        filter={withAllWords}
-        limit={40}
-        value={null}
-        searchValue={typed}
-        onSearchChange={setTyped}
-        data={all.map((offer, place) => ({ value: String(place), label: offer.prompt }))}
-        onChange={(value) => {
-          const offer = value === null ? undefined : all[Number(value)]
-          if (!offer) return
-          onAsk([offer.task])
-          setTyped('')
-        }}
-        nothingFoundMessage={t('task.nothingOffered')}
-        maxDropdownHeight={260}
-      />
-      <div className={classes.chips}>
-        {all.slice(0, FEW).map((offer) => (
-          <Button
-            key={offer.prompt}
-            variant="default"
-            size="compact-sm"
-            radius="xl"
-            mih={30}
-            fw={400}
-            onClick={() => onAsk([offer.task])}
-          >
-            <Text span inherit truncate>
-              {offer.prompt}
-            </Text>
-          </Button>
-        ))}
-        <Button
-          variant="subtle"
-          size="compact-sm"
-          mih={30}
-          onClick={() => onAsk([{ kind: 'words', prompt: t('task.ownPrompt'), phrases: [] }])}
-        >
-          {t('task.inWords')}
-        </Button>
-        <Button
-          variant="subtle"
-          size="compact-sm"
-          mih={30}
-          onClick={() => onAsk([{ kind: 'gaps', text: t('task.ownGaps'), gaps: [[t('task.ownGap')]] }])}
-        >
-          {t('task.withGaps')}
-        </Button>
-        {offers && offers.usual.length > 0 && (
-          <Button variant="subtle" size="compact-sm" mih={30} onClick={() => onAsk(offers.usual)}>
-            {t('task.usual')}
-          </Button>
-        )}
-      </div>
     </div>
   )
 }

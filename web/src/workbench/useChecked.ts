@@ -11,10 +11,14 @@ const PAUSE_MS = 250
  */
 export function useChecked(request: Schemas['QuestionToCheck'], ready: boolean) {
   const [settled] = useDebouncedValue(request, PAUSE_MS, { leading: true })
-  const check = useQuery({ ...checkQuery(settled), enabled: ready, placeholderData: keepPreviousData })
+  // What was made while its circuit was not worked asks for cells of the circuit before.
+  const upToDate = ready && settled === request
+  const check = useQuery({ ...checkQuery(settled), enabled: upToDate, placeholderData: keepPreviousData })
   return {
     /** What was checked last, once its making rested. */
     settled,
+    /** Whether that is the question as it stands. */
+    upToDate,
     /** As it was last checked. */
     data: check.data,
     /** Why it could not be read. */
