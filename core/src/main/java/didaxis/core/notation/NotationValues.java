@@ -44,7 +44,7 @@ final class NotationValues {
                         value.orElseThrow(() -> missing(label, "a resistance, such as " + label + "=4.7k")),
                         kind.mayBeZero()));
             case AMPERES ->
-                value.<Setting>map(rated -> new Setting.Amperes(amount(rated, Quantity.CURRENT)))
+                value.<Setting>map(rated -> new Setting.Amperes(amount(rated, rated.text(), Quantity.CURRENT)))
                         .orElse(new Setting.None());
             case POSITION -> value.map(this::position).orElse(Setting.Position.CLOSED);
             case NOTHING -> {
@@ -82,7 +82,7 @@ final class NotationValues {
             if (limits.stream().anyMatch(limit -> limit.quantity() == quantity)) {
                 throw tokens.refuse(token, "one " + quantity.word() + " in a rating");
             }
-            limits.add(Amount.of(amount(token, quantity), quantity));
+            limits.add(Amount.of(amount(token, token.text(), quantity), quantity));
         } while (tokens.takeIf(","));
         tokens.take("}", "',' or '}' in the rating");
         return new Rating(limits);
@@ -109,10 +109,7 @@ final class NotationValues {
 
     /** The resistance that a token is; 0 where there may be none. */
     double ohms(Token token, boolean mayBeZero) {
-        boolean zero = token.type() == Type.RUN
-                && read(token.text(), Quantity.RESISTANCE)
-                        .match(read -> read.amount().si() == 0, blank -> false, unreadable -> false);
-        return zero && mayBeZero ? 0 : amount(token, Quantity.RESISTANCE);
+        return amount(token, token.text(), Quantity.RESISTANCE, mayBeZero);
     }
 
     /** Where in a token the amount of the source ends and something else begins; empty if all of it is one, or nothing. */
@@ -127,20 +124,27 @@ final class NotationValues {
         return read(text, Quantity.VOLTAGE).match(read -> true, blank -> false, unreadable -> false);
     }
 
-    /** The amount that a token is, in SI. */
-    double amount(Token token, Quantity quantity) {
-        return amount(token, token.text(), quantity);
+    /** The amount that the beginning of a token is, in SI. */
+    double amount(Token token, String text, Quantity quantity) {
+        return amount(token, text, quantity, false);
     }
 
-    /** The amount that the beginning of a token is. */
-    double amount(Token token, String text, Quantity quantity) {
-        String expected = quantity.phrase() + " above 0";
-        if (token.type() != Type.RUN) throw tokens.refuse(token, expected + ", such as " + sample(quantity));
-        double si = read(text, quantity).match(read -> read.amount().si(), blank -> Double.NaN, unreadable -> {
-            throw tokens.refuse(token, unreadable.expected());
-        });
-        if (!(si >= SMALLEST && si <= LARGEST)) throw tokens.refuse(token, expected + ", such as " + sample(quantity));
-        return si;
+    private double amount(Token token, String text, Quantity quantity, boolean mayBeZero) {
+        double si = token.type() != Type.RUN
+                ? Double.NaN
+                : read(text, quantity).match(read -> read.amount().si(), blank -> Double.NaN, unreadable -> {
+                    throw tokens.refuse(token, unreadable.expected());
+                });
+        if (si == 0 && mayBeZero) return 0;
+        if (si >= SMALLEST && si <= LARGEST) return si;
+        throw tokens.refuse(
+                token, quantity.phrase() + range(si, quantity, mayBeZero) + ", such as " + sample(quantity));
+    }
+
+    private static String range(double si, Quantity quantity, boolean mayBeZero) {
+        if (si > LARGEST) return " of at most 1e12 " + quantity.unit();
+        if (si > 0) return " of at least 1e-9 " + quantity.unit();
+        return mayBeZero ? " of 0 or more" : " above 0";
     }
 
     private static String sample(Quantity quantity) {
