@@ -12,7 +12,6 @@ import didaxis.core.circuit.Setting;
 import didaxis.core.circuit.Source;
 import didaxis.core.notation.NotationTokens.Token;
 import didaxis.core.notation.NotationTokens.Type;
-import didaxis.core.quantity.Quantity;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -70,7 +69,7 @@ final class NotationParser {
 
     Circuit circuit() {
         Source source = source();
-        tokens.take(":", "':' between the source and the network");
+        tokens.take(":", NotationValues.THE_NETWORK);
         return Circuit.checked(source, network());
     }
 
@@ -94,19 +93,12 @@ final class NotationParser {
         Matcher withR = EMF_WITH_R.matcher(emf.text());
         boolean internal = tokens.peek().is("=") && withR.matches();
         String typed = internal ? withR.group(1) : emf.text();
-        values.endOfVolts(typed).ifPresent(end -> {
-            int next = end + 1;
-            while (typed.charAt(next) == ' ') next++;
-            throw tokens.refuse(
-                    new Token(Type.RUN, typed.substring(next), emf.at() + next),
-                    "':' between the source and the network");
-        });
-        double volts = values.amount(emf, typed, Quantity.VOLTAGE);
+        double volts = values.emf(emf, typed);
         double ohms = 0;
         if (internal) {
             tokens.take("=", "'='");
             Token value = tokens.take();
-            ohms = values.ohms(value, true);
+            ohms = values.ohms(value, true, NotationValues.THE_NETWORK);
         }
         for (int i = 0; i < voltmeters.size(); i++) tokens.take("]", "']' after the source");
         return new Source(volts, ohms, voltmeters);
@@ -158,7 +150,8 @@ final class NotationParser {
             } else if (open.size() == 1 && token.type() == Type.END) {
                 return true;
             } else {
-                throw tokens.refuse(token, open.size() > 1 ? "'+', '||' or '" + closing + "'" : "'+' or '||'");
+                throw tokens.refuse(
+                        token, open.size() > 1 ? "'+', '||' or '" + closing + "'" : NotationValues.ANOTHER_PART);
             }
         }
     }

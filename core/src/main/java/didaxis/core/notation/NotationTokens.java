@@ -1,6 +1,7 @@
 package didaxis.core.notation;
 
 import java.util.List;
+import java.util.regex.Pattern;
 
 /**
  * The notation cut into signs, points, and runs of text between them (labels, values, words); one piece ahead of
@@ -38,6 +39,7 @@ final class NotationTokens {
     private static final String SIGN_CHARACTERS = ":+()[]{},=";
     private static final List<String> SIGNS = List.of(SIGN_CHARACTERS.split(""));
     private static final String PARALLEL = "||";
+    private static final Pattern SUBSCRIPTED = Pattern.compile("[A-Z]{1,2}[₀-₉]{1,6}");
 
     private final String text;
     private int at;
@@ -73,7 +75,15 @@ final class NotationTokens {
     private Token run() {
         int to = at;
         while (to < text.length() && signAt(to) < 0 && "|∥".indexOf(text.charAt(to)) < 0) to++;
-        return piece(Type.RUN, text.substring(at, to).strip(), to - at);
+        String run = text.substring(at, to).strip();
+        return piece(Type.RUN, SUBSCRIPTED.matcher(run).matches() ? plain(run) : run, to - at);
+    }
+
+    /** A label as it is typed, for one that was copied from where it is set. */
+    private static String plain(String label) {
+        StringBuilder plain = new StringBuilder();
+        label.chars().forEach(c -> plain.append((char) (c < '₀' ? c : c - '₀' + '0')));
+        return plain.toString();
     }
 
     private Token piece(Type type, String piece, int length) {

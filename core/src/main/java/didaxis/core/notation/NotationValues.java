@@ -16,8 +16,12 @@ import java.util.Optional;
 /** Reads what stands behind a part's label: its value, open or closed, a fault, and its rating. */
 final class NotationValues {
     static final String A_PART = "a part or '('";
+    static final String ANOTHER_PART = "'+' or '||'";
+    static final String THE_NETWORK = "':' between the source and the network";
     private static final double SMALLEST = 1e-9;
     private static final double LARGEST = 1e12;
+    /** No amount has so many characters. */
+    private static final int LONGEST = 64;
 
     private final NotationTokens tokens;
     private final char decimalSign;
@@ -42,9 +46,10 @@ final class NotationValues {
             case OHMS ->
                 new Setting.Ohms(ohms(
                         value.orElseThrow(() -> missing(label, "a resistance, such as " + label + "=4.7k")),
-                        kind.mayBeZero()));
+                        kind.mayBeZero(),
+                        ANOTHER_PART));
             case AMPERES ->
-                value.<Setting>map(rated -> new Setting.Amperes(amount(rated, rated.text(), Quantity.CURRENT)))
+                value.<Setting>map(rated -> new Setting.Amperes(amount(rated, rated.text(), Quantity.CURRENT, false)))
                         .orElse(new Setting.None());
             case POSITION -> value.map(this::position).orElse(Setting.Position.CLOSED);
             case NOTHING -> {
@@ -82,7 +87,7 @@ final class NotationValues {
             if (limits.stream().anyMatch(limit -> limit.quantity() == quantity)) {
                 throw tokens.refuse(token, "one " + quantity.word() + " in a rating");
             }
-            limits.add(Amount.of(amount(token, token.text(), quantity), quantity));
+            limits.add(Amount.of(amount(token, token.text(), quantity, false), quantity));
         } while (tokens.takeIf(","));
         tokens.take("}", "',' or '}' in the rating");
         return new Rating(limits);
@@ -104,31 +109,44 @@ final class NotationValues {
         boolean value =
                 Character.isDigit(token.text().charAt(0)) || token.text().charAt(0) == '.';
         if (!value) throw tokens.refuse(token, A_PART + " such as R1=5");
-        return ohms(token, true);
+        return ohms(token, true, ANOTHER_PART);
     }
 
-    /** The resistance that a token is; 0 where there may be none. */
-    double ohms(Token token, boolean mayBeZero) {
+    /**
+     * The resistance that a token is; 0 where there may be none.
+     *
+     * @param then what may follow it
+     */
+    double ohms(Token token, boolean mayBeZero, String then) {
+        refuseBehind(token, token.text(), Quantity.RESISTANCE, then);
         return amount(token, token.text(), Quantity.RESISTANCE, mayBeZero);
     }
 
-    /** Where in a token the amount of the source ends and something else begins; empty if all of it is one, or nothing. */
-    Optional<Integer> endOfVolts(String text) {
-        if (isVolts(text)) return Optional.empty();
-        for (int end = text.lastIndexOf(' '); end > 0; end = text.lastIndexOf(' ', end - 1))
-            if (isVolts(text.substring(0, end))) return Optional.of(end);
-        return Optional.empty();
+    /** The emf that the beginning of a token is. */
+    double emf(Token token, String text) {
+        refuseBehind(token, text, Quantity.VOLTAGE, THE_NETWORK);
+        return amount(token, text, Quantity.VOLTAGE, false);
     }
 
-    private boolean isVolts(String text) {
-        return read(text, Quantity.VOLTAGE).match(read -> true, blank -> false, unreadable -> false);
+    /** Refuses what stands behind an amount and is no unit but something else, such as the next part. */
+    private void refuseBehind(Token token, String text, Quantity quantity, String then) {
+        if (text.indexOf(' ') < 0) return;
+        for (int end = text.length(); end > 0; end = text.lastIndexOf(' ', Math.min(end, LONGEST) - 1)) {
+            if (!isAmount(text.substring(0, end), quantity)) continue;
+            String rest = text.substring(end).strip();
+            boolean another = rest.chars().anyMatch(Character::isDigit)
+                    || List.of("=", "(", ":").contains(tokens.peek().text());
+            if (!rest.isEmpty() && another)
+                throw tokens.refuse(new Token(Type.RUN, rest, token.at() + text.indexOf(rest, end)), then);
+            return;
+        }
+    }
+
+    private boolean isAmount(String text, Quantity quantity) {
+        return read(text, quantity).match(read -> true, blank -> false, unreadable -> false);
     }
 
     /** The amount that the beginning of a token is, in SI. */
-    double amount(Token token, String text, Quantity quantity) {
-        return amount(token, text, quantity, false);
-    }
-
     private double amount(Token token, String text, Quantity quantity, boolean mayBeZero) {
         double si = token.type() != Type.RUN
                 ? Double.NaN

@@ -22,6 +22,7 @@ class NotationTest {
             value = {
                 "16 V : R1=5 + (R2=12 || R3=4) ; 16 V : R1=5 + (R2=12 || R3=4)",
                 "16 : 5 + 12 ∥ 4 ; 16 V : R1=5 + (R2=12 || R3=4)",
+                "12 V : R₁=4 + VR₁₂=6 + V₁[R₃=2] ; 12 V : R1=4 + VR12=6 + V1[R3=2]",
                 "16V:R2=5+(7)+R3=4k7 ; 16 V : R2=5 + R1=7 + R3=4.7k",
                 "9 V r=0.5 : A1 + S1 + V1[L1=6{6 V, 3 W}] + .B + (R2=4k7 || (A2 + R3=2.2k)) ;"
                         + " 9 V r=0.5 : A1 + S1=closed + V1[L1=6{6 V, 3 W}] + .B + (R2=4.7k || (A2 + R3=2.2k))",
@@ -44,7 +45,11 @@ class NotationTest {
                 "16 V : R1=5 + ) ~ expected a part or '(' at line 1, column 15; found ')'",
                 "16 V : R1=5 + ~ expected a part or '(' at line 1, column 14; found the end of the text",
                 "12 V R1=4 ~ expected ':' between the source and the network at line 1, column 6; found 'R1'",
-                "12 V r=1 R1=4 ~ expected a resistance in Ω, such as 2.5 Ω or 4.7 kΩ at line 1, column 8; found '1 R1'",
+                "12 V r=1 R1=4 ~ expected ':' between the source and the network at line 1, column 10; found 'R1'",
+                "9 V battery : R1=3 ~ expected ':' between the source and the network at line 1, column 5; found 'battery'",
+                "12 V : R1=4 kΩ and R2=6 ~ expected '+' or '||' at line 1, column 16; found 'and R2'",
+                "12 V : 4 // 6 ~ expected '+' or '||' at line 1, column 10; found '// 6'",
+                "12 V : R1=4 A + R2=6 ~ expected a resistance in Ω, such as 2.5 Ω or 4.7 kΩ at line 1, column 11; found '4 A'",
                 "12 V : L1=0 ~ expected a resistance above 0, such as 4.7k at line 1, column 11; found '0'",
                 "16 V = R1 ~ expected ':' between the source and the network at line 1, column 6; found '='",
                 "16 V : R1 + R2=4 ~ expected '=' after R1 and a resistance, such as R1=4.7k at line 1, column 11; found '+'",
