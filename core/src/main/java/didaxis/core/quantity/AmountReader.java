@@ -14,7 +14,7 @@ import java.util.stream.Stream;
  * Reads what people type as an amount.
  *
  * <pre>
- * answer   := [name '='] amount {'=' amount} ['.']                  all of one value; the last is shown back
+ * answer   := [[name] '='] amount {'=' amount} ['.']    '≈' as '='; each the one before or that rounded; the last counts
  * amount   := number [unit] | digits MULTIPLIER digits [unit]      (4k7, 0R5, 2M2: IEC 60062, resistances only)
  *           | 'zero' [unit] | 'none'
  * number   := [whole] decimal ['/' decimal] [('e' | '×10^') exponent] | [whole] '½' and its like
@@ -23,7 +23,7 @@ import java.util.stream.Stream;
  * </pre>
  *
  * Read: 2.5 A · 2,5 A · 2500 mA · 4k7 · 4.7 kOhm · 30/8 Ω · 1 1/5 A · ⅔ A · 1.5e-3 A · 1,5×10^-3 A · 2 x 10⁰ A · 1 250 Ω · I = 2 A ·
- * zero. Refused: 2 5, 1/0, 2² A, 6 V = 7 V, 2.5 V for a current, NaN, anything over 64 characters.
+ * 30/7 ≈ 4.29 A · zero. Refused: 2 5, 1/0, 2² A, 6 V = 7 V, 2.5 V for a current, NaN, anything over 64 characters.
  */
 final class AmountReader {
     private static final int LONGEST = 64;
@@ -50,6 +50,9 @@ final class AmountReader {
             Pattern.compile("(?<![0-9.,/] ?)([0-9]{1,3}) ([1-9][0-9]?)/([1-9][0-9]?)(?![0-9.,])");
 
     private static final Pattern FRACTION = Pattern.compile("([0-9]?) ?([¼-¾⅐-⅞])");
+
+    /** From a letter, figure or sign to the same in full width, as some keyboards write it. */
+    private static final int FULL_WIDTH = 'Ａ' - 'A';
 
     private static final String SUPERSCRIPTS = "⁰¹²³⁴⁵⁶⁷⁸⁹";
     private static final Pattern RAISED = Pattern.compile("(?<![0-9.,])10([⁻−]?[" + SUPERSCRIPTS + "]+)");
@@ -96,22 +99,23 @@ final class AmountReader {
         return new Reading.Unreadable(typed, expected, other);
     }
 
-    /** "I = 2000 mA = 2 A.": a name may stand before, and all amounts must be the same. */
+    /** "I = 2000 mA = 2 A.": a name may stand before, and every amount must be the one before it, or that rounded. */
     private static Optional<Reading.Read> answer(String text, Quantity quantity, AmountFormat format) {
         String[] sides = STOP_BEHIND_UNIT.matcher(text).replaceFirst("").split("=", -1);
-        int first = sides.length > 1 && NAME.matcher(sides[0].strip()).matches() ? 1 : 0;
+        boolean named = sides[0].isBlank() || NAME.matcher(sides[0].strip()).matches();
+        int first = sides.length > 1 && named ? 1 : 0;
         Optional<Reading.Read> last = Optional.empty();
         for (int k = first; k < sides.length; k++) {
             Optional<Reading.Read> side = parse(sides[k].strip(), quantity, format);
-            if (side.isEmpty() || last.isPresent() && !same(last.get(), side.get())) return Optional.empty();
+            if (side.isEmpty() || last.isPresent() && !leads(last.get(), side.get())) return Optional.empty();
             last = side;
         }
         return last;
     }
 
-    private static boolean same(Reading.Read one, Reading.Read other) {
-        return Math.abs(one.amount().si() - other.amount().si())
-                <= SAME * Math.abs(one.amount().si());
+    private static boolean leads(Reading.Read one, Reading.Read other) {
+        double size = Math.abs(one.amount().si());
+        return Math.abs(one.amount().si() - other.amount().si()) <= other.halfOfLastPlace() + SAME * size;
     }
 
     private static Optional<Reading.Read> parse(String typed, Quantity quantity, AmountFormat format) {
@@ -199,12 +203,14 @@ final class AmountReader {
     /** One form for the many code points that look alike. */
     private static String plain(String typed) {
         StringBuilder plain = new StringBuilder();
-        for (char c : raised(fractions(typed.strip())).toCharArray()) {
+        for (char typedOne : raised(fractions(typed.strip())).toCharArray()) {
+            char c = typedOne > '\uff00' && typedOne < '\uff5f' ? (char) (typedOne - FULL_WIDTH) : typedOne;
             if ("−–—‐‑﹣-".indexOf(c) >= 0) plain.append('-');
             else if (Character.isSpaceChar(c) || Character.isWhitespace(c)) plain.append(' ');
             else if (c == '\u2126') plain.append('Ω');
             else if (c == '\u00b5') plain.append('μ');
             else if ("×·⋅∙*".indexOf(c) >= 0) plain.append('*');
+            else if ("≈≃≅∼~".indexOf(c) >= 0) plain.append('=');
             else if (c == '’') plain.append('\'');
             else plain.append(c);
         }
