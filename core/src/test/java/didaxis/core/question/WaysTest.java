@@ -59,10 +59,11 @@ class WaysTest {
                 asking(ways, state.get(), state.get().after(act, Set.of()).orElseThrow());
         Set<Direction> seen = new LinkedHashSet<>();
         NodalAnalysis before = NodalAnalysis.of(circuit);
-        double floor = 1e-9 * most(circuit, quantity);
         for (int n = 0; n < 50; n++) {
             double times = Math.exp(random.nextDouble() * 12 + 0.01);
-            NodalAnalysis after = NodalAnalysis.of(act.on(circuit, raised ? times : 1 / times));
+            Circuit changed = act.on(circuit, raised ? times : 1 / times);
+            NodalAnalysis after = NodalAnalysis.of(changed);
+            double floor = 1e-9 * Math.max(most(circuit, quantity), most(changed, quantity));
             double from = value(before, k, quantity);
             double to = value(after, k, quantity);
             // What is zero comes out of nodal analysis as a little noise.
