@@ -130,3 +130,9 @@ test('a part gets another name for the learner, and loses it again', () => {
   fireEvent.change(name, { target: { value: '' } })
   expect(onAsking).toHaveBeenLastCalledWith(expect.objectContaining({ names: { R1: '' } }))
 })
+
+test('what else could be asked is not asked for until the question is the one that stands', async () => {
+  const { asked } = open({ checked: { ...checked, upToDate: false } })
+  await screen.findByText(/Are R1 and R2 in series, in parallel/)
+  expect(asked).toEqual([])
+})

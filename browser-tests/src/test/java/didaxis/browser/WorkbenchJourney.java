@@ -20,6 +20,7 @@ import com.microsoft.playwright.options.Media;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -83,6 +84,21 @@ class WorkbenchJourney {
         button(phone, "‹ Unfold").tap();
         assertThat(band(phone)).containsText("R1 and R23 unfolded");
         visit.browser().inspect(phone, "workbench-phone");
+    }
+
+    @Test
+    void whatIsAskedOfOneCircuitIsNotAskedOfTheNext() {
+        Page page = visit.workbench(DRYER);
+        tab(page, "Question");
+        List<String> refused = new ArrayList<>();
+        page.onResponse(response -> {
+            if (response.status() >= 400) refused.add(response.url());
+        });
+        notation(page).fill("12 V : R4=3 + (R5=2 || R8=4)");
+        assertThat(button(page, "Calculate the current through R5.")).isVisible();
+        notation(page).fill("9 V r=1 : R6=3 || R7=6");
+        assertThat(button(page, "Calculate the current through R7.")).isVisible();
+        assertEquals(List.of(), refused);
     }
 
     private static Locator known(Page page, String cell) {

@@ -1,6 +1,7 @@
 package didaxis.core.answer;
 
 import didaxis.core.circuit.Subject;
+import didaxis.core.quantity.Subscripts;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -55,9 +56,8 @@ public record CurrentNames(Map<Subject, String> names, List<Equation> equations)
     /** Digits below the line as they are typed, any sign of difference as a hyphen. */
     private static String plain(String typed) {
         StringBuilder plain = new StringBuilder();
-        for (char letter : typed.toCharArray()) {
-            if (letter >= '₀' && letter <= '₉') plain.append((char) ('0' + letter - '₀'));
-            else if (letter == '−' || letter == '–') plain.append('-');
+        for (char letter : Subscripts.typed(typed).toCharArray()) {
+            if (letter == '−' || letter == '–') plain.append('-');
             else if (letter != '_') plain.append(letter);
         }
         return plain.toString();

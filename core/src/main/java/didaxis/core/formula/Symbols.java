@@ -3,6 +3,7 @@ package didaxis.core.formula;
 import didaxis.core.circuit.Cell;
 import didaxis.core.circuit.Subject;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.quantity.Subscripts;
 import didaxis.core.style.Terms;
 
 /** What a cell is called in a formula: the quantity's letter, and the subject as its index. */
@@ -41,18 +42,12 @@ public record Symbols(Terms terms) {
     public String text(Cell cell) {
         String index = index(cell);
         if (index.isEmpty()) return letter(cell);
-        if (index.matches("[0-9]+")) return letter(cell) + subscript(index);
+        if (index.matches("[0-9]+")) return letter(cell) + Subscripts.of(index);
         return switch (cell.subject().kind()) {
             case POINT -> letter(cell) + "(" + index + ")";
             case TOTAL -> letter(cell) + "(" + terms.whole() + ")";
             default -> letter(cell) + "(" + cell.subject().id() + ")";
         };
-    }
-
-    private static String subscript(String digits) {
-        StringBuilder low = new StringBuilder();
-        for (char c : digits.toCharArray()) low.append((char) ('₀' + c - '0'));
-        return low.toString();
     }
 
     /** As MathML. */

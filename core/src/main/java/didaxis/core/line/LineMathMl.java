@@ -1,5 +1,6 @@
 package didaxis.core.line;
 
+import didaxis.core.quantity.Subscripts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -79,9 +80,8 @@ public final class LineMathMl {
         Matcher indexed = INDEXED.matcher(text);
         if (!indexed.matches() || text.contains(" ") && !text.contains("("))
             return text.length() == 1 ? "<mi>" + escaped(text) + "</mi>" : "<mtext>" + escaped(text) + "</mtext>";
-        StringBuilder index = new StringBuilder();
-        for (char c : indexed.group(2).toCharArray()) index.append(c >= '₀' && c <= '₉' ? (char) ('0' + c - '₀') : c);
-        return "<msub><mi>" + indexed.group(1) + "</mi><mtext>" + escaped(index.toString()) + "</mtext></msub>";
+        return "<msub><mi>" + indexed.group(1) + "</mi><mtext>" + escaped(Subscripts.typed(indexed.group(2)))
+                + "</mtext></msub>";
     }
 
     private static String row(String markup) {

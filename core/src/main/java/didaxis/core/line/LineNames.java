@@ -5,6 +5,7 @@ import didaxis.core.circuit.Circuit;
 import didaxis.core.circuit.Subject;
 import didaxis.core.circuit.Subjects;
 import didaxis.core.quantity.Quantity;
+import didaxis.core.quantity.Subscripts;
 import didaxis.core.style.Terms;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -226,9 +227,8 @@ final class LineNames {
 
     private static String plain(String word) {
         StringBuilder plain = new StringBuilder();
-        for (char c : word.toCharArray()) {
-            if (c >= '₀' && c <= '₉') plain.append((char) ('0' + c - '₀'));
-            else if (c == 'ₜ') plain.append('t');
+        for (char c : Subscripts.typed(word).toCharArray()) {
+            if (c == 'ₜ') plain.append('t');
             else if (c == 'ₚ') plain.append('p');
             else if (c == 'ₛ') plain.append('s');
             else if (c != '.') plain.append(c);

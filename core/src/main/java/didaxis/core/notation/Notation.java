@@ -35,7 +35,7 @@ import java.util.stream.Collectors;
  *
  * Read: {@code 16 V : R1=5 + (R2=12 || R3=4)}, {@code 9 V r=0.5 : A1 + S1=open + V1[L1=6{6 V, 3 W}] + .B + R1=4k7}.
  * Refused: {@code 16 V : R1=5 +} (a part is missing), {@code 16 V : R1=5 + R1=4} (a name stands twice),
- * {@code 16 V : R1} (a resistance is missing). A bare value is a resistor that takes the next free label.
+ * {@code 16 V : R1} (a resistance is missing). A bare value is a resistor that takes the next free label; R₁ is R1.
  * Printing is canonical: parse(print(x)) equals x.
  */
 public final class Notation {

@@ -1,5 +1,6 @@
 package didaxis.core.notation;
 
+import didaxis.core.quantity.Subscripts;
 import java.util.List;
 import java.util.regex.Pattern;
 
@@ -76,14 +77,8 @@ final class NotationTokens {
         int to = at;
         while (to < text.length() && signAt(to) < 0 && "|∥".indexOf(text.charAt(to)) < 0) to++;
         String run = text.substring(at, to).strip();
-        return piece(Type.RUN, SUBSCRIPTED.matcher(run).matches() ? plain(run) : run, to - at);
-    }
-
-    /** A label as it is typed, for one that was copied from where it is set. */
-    private static String plain(String label) {
-        StringBuilder plain = new StringBuilder();
-        label.chars().forEach(c -> plain.append((char) (c < '₀' ? c : c - '₀' + '0')));
-        return plain.toString();
+        // A label may be copied from where it is set.
+        return piece(Type.RUN, SUBSCRIPTED.matcher(run).matches() ? Subscripts.typed(run) : run, to - at);
     }
 
     private Token piece(Type type, String piece, int length) {

@@ -20,9 +20,6 @@ final class NotationValues {
     static final String THE_NETWORK = "':' between the source and the network";
     private static final double SMALLEST = 1e-9;
     private static final double LARGEST = 1e12;
-    /** No amount has so many characters. */
-    private static final int LONGEST = 64;
-
     private final NotationTokens tokens;
     private final char decimalSign;
 
@@ -131,7 +128,9 @@ final class NotationValues {
     /** Refuses what stands behind an amount and is no unit but something else, such as the next part. */
     private void refuseBehind(Token token, String text, Quantity quantity, String then) {
         if (text.indexOf(' ') < 0) return;
-        for (int end = text.length(); end > 0; end = text.lastIndexOf(' ', Math.min(end, LONGEST) - 1)) {
+        for (int end = text.length();
+                end > 0;
+                end = text.lastIndexOf(' ', Math.min(end, AmountFormat.LONGEST + 1) - 1)) {
             if (!isAmount(text.substring(0, end), quantity)) continue;
             String rest = text.substring(end).strip();
             boolean another = rest.chars().anyMatch(Character::isDigit)

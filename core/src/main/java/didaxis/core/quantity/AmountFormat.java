@@ -18,6 +18,9 @@ public record AmountFormat(char decimalSign, Precision precision) {
     /** Three significant figures, decimal point. */
     public static final AmountFormat STANDARD = new AmountFormat('.', Precision.figures(3));
 
+    /** No amount is read that has more characters. */
+    public static final int LONGEST = 64;
+
     private static final String THIN_SPACE = "\u2009";
     private static final MathContext SHOWN_BACK = new MathContext(12);
     private static final MathContext WHOLE = new MathContext(7);

@@ -26,7 +26,6 @@ import java.util.stream.Stream;
  * 30/7 ≈ 4.29 A · zero. Refused: 2 5, 1/0, 2² A, 6 V = 7 V, 2.5 V for a current, NaN, anything over 64 characters.
  */
 final class AmountReader {
-    private static final int LONGEST = 64;
     private static final double SAME = 1e-9;
     private static final MathContext QUOTIENT = new MathContext(15);
     /** Beyond this a number is a slip of the keyboard, and 10^exponent would fill the memory. */
@@ -86,8 +85,8 @@ final class AmountReader {
         if (typed.isBlank()) return new Reading.Blank();
         String expected =
                 phrase + " in " + quantity.unit() + ", such as " + String.join(" or ", format.samples(quantity));
-        if (typed.length() > LONGEST)
-            return new Reading.Unreadable(typed.substring(0, LONGEST) + "…", expected, Optional.empty());
+        if (typed.length() > AmountFormat.LONGEST)
+            return new Reading.Unreadable(typed.substring(0, AmountFormat.LONGEST) + "…", expected, Optional.empty());
         String text = plain(typed);
         Optional<Reading.Read> read = answer(text, quantity, format);
         if (read.isPresent()) return read.get();
